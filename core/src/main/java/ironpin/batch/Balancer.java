@@ -1,0 +1,203 @@
+package ironpin.batch;
+
+import ironpin.dough.DoughMasses;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Percentage;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+
+/**
+ * Solves a batch for whole pieces. Flour or filling at hand is shared over the lots that use it in the proportion the
+ * table would eat them; otherwise the pieces decide and flour and filling follow.
+ */
+public final class Balancer {
+    private static final int UNBOUND = Integer.MAX_VALUE;
+
+    private final Batch batch;
+    private final Mass[] doughEach;
+    private final Mass[] fillingEach;
+    private final int[] wanted;
+    private final int[] pieces;
+
+    private Balancer(Batch batch) {
+        this.batch = batch;
+        List<Lot> lots = batch.lots();
+        doughEach = lots.stream().map(Lot::doughEach).toArray(Mass[]::new);
+        fillingEach = lots.stream().map(Lot::fillingEach).toArray(Mass[]::new);
+        wanted = lots.stream()
+                .mapToInt(lot -> lot.rule().forEaters(batch.eaters()) + lot.toFreezer())
+                .toArray();
+        pieces = new int[wanted.length];
+        Arrays.fill(pieces, UNBOUND);
+    }
+
+    /** The balance of a batch. Never fails: a cupboard too small gives no pieces and the rest as left over. */
+    public static Balance solve(Batch batch) {
+        Balancer balancer = new Balancer(batch);
+        balancer.countPieces();
+        return balancer.balance();
+    }
+
+    private void countPieces() {
+        for (int i = 0; i < pieces.length; i++) {
+            if (heldByBoth(i)) {
+                solveBoth(i);
+            }
+        }
+        for (Dough dough : batch.doughs()) {
+            dough.flourAtHand().ifPresent(flour -> bound(usable(dough, flour), lotsOf(dough), doughEach));
+        }
+        for (Filling filling : batch.fillings()) {
+            filling.atHand().ifPresent(mass -> bound(usable(filling, mass), lotsOf(filling), fillingEach));
+        }
+        for (int i = 0; i < pieces.length; i++) {
+            pieces[i] = pieces[i] == UNBOUND ? wanted[i] : pieces[i];
+        }
+    }
+
+    /** A lot alone on a dough and a filling that are both at hand can trade size against number. */
+    private boolean heldByBoth(int i) {
+        Lot lot = batch.lots().get(i);
+        Dough dough = batch.dough(lot.doughNo());
+        Filling filling = batch.filling(lot.fillingNo());
+        return dough.flourAtHand().isPresent()
+                && filling.atHand().isPresent()
+                && lotsOf(dough).length == 1
+                && lotsOf(filling).length == 1;
+    }
+
+    private void solveBoth(int i) {
+        Lot lot = batch.lots().get(i);
+        Dough dough = batch.dough(lot.doughNo());
+        Filling filling = batch.filling(lot.fillingNo());
+        Style style = Styles.get(lot.style());
+        BothAtHand sizes = BothAtHand.solve(
+                usable(dough, dough.flourAtHand().orElseThrow()),
+                usable(filling, filling.atHand().orElseThrow()),
+                new BothAtHand.Size(lot.doughEach(), style.doughBand()),
+                new BothAtHand.Size(lot.fillingEach(), style.fillingBand()));
+        pieces[i] = sizes.pieces();
+        doughEach[i] = sizes.doughEach();
+        fillingEach[i] = sizes.fillingEach();
+    }
+
+    /** Largest proportional counts that the mass allows, then single pieces where they still fit, neediest first. */
+    private void bound(Mass usable, int[] members, Mass[] each) {
+        if (heldByBoth(members[0])) {
+            return;
+        }
+        double asked = 0;
+        for (int i : members) {
+            asked += each[i].grams() * wanted[i];
+        }
+        double scale = usable.grams() / asked;
+        int[] counts = new int[members.length];
+        Mass left = usable;
+        for (int k = 0; k < members.length; k++) {
+            counts[k] = (int) Math.floor(wanted[members[k]] * scale + 1e-9);
+            left = left.minus(each[members[k]].times(counts[k]));
+        }
+        for (int k = neediest(members, counts, each, left, scale);
+                k >= 0;
+                k = neediest(members, counts, each, left, scale)) {
+            counts[k]++;
+            left = left.minus(each[members[k]]);
+        }
+        for (int k = 0; k < members.length; k++) {
+            pieces[members[k]] = Math.min(pieces[members[k]], counts[k]);
+        }
+    }
+
+    private int neediest(int[] members, int[] counts, Mass[] each, Mass left, double scale) {
+        int best = -1;
+        double bestLack = Double.NEGATIVE_INFINITY;
+        for (int k = 0; k < members.length; k++) {
+            double lack = wanted[members[k]] * scale - counts[k];
+            if (each[members[k]].compareTo(left) <= 0 && lack > bestLack) {
+                best = k;
+                bestLack = lack;
+            }
+        }
+        return best;
+    }
+
+    private Balance balance() {
+        List<Balance.OfDough> doughs = new ArrayList<>();
+        for (Dough dough : batch.doughs()) {
+            doughs.add(shareOf(dough));
+        }
+        List<Balance.OfFilling> fillings = new ArrayList<>();
+        for (Filling filling : batch.fillings()) {
+            fillings.add(shareOf(filling));
+        }
+        List<Balance.OfLot> lots = new ArrayList<>();
+        for (int i = 0; i < pieces.length; i++) {
+            Lot lot = batch.lots().get(i);
+            int frozen = Math.min(lot.toFreezer(), pieces[i]);
+            lots.add(new Balance.OfLot(lot.no(), pieces[i], frozen, doughEach[i], fillingEach[i]));
+        }
+        return new Balance(doughs, fillings, lots);
+    }
+
+    private Balance.OfDough shareOf(Dough dough) {
+        Mass inPieces = inPieces(lotsOf(dough), doughEach);
+        Optional<Mass> flour = dough.flourAtHand();
+        DoughMasses made = flour.isPresent()
+                ? dough.formula().fromFlour(flour.get())
+                : dough.formula().forDough(grossed(inPieces, dough.loss()));
+        Mass usable = flour.isPresent() ? usable(dough, flour.get()) : inPieces;
+        Mass left = usable.minus(inPieces);
+        return new Balance.OfDough(dough.no(), made, made.total().minus(usable), inPieces, left);
+    }
+
+    private Balance.OfFilling shareOf(Filling filling) {
+        Mass inPieces = inPieces(lotsOf(filling), fillingEach);
+        Optional<Mass> atHand = filling.atHand();
+        Mass patty = atHand.isPresent() ? lesser(filling.testPatty(), atHand.get()) : filling.testPatty();
+        Mass made = atHand.orElseGet(() -> grossed(inPieces, filling.loss()).plus(patty));
+        Mass usable = atHand.isPresent() ? usable(filling, made) : inPieces;
+        Mass lost = made.minus(patty).minus(usable);
+        return new Balance.OfFilling(filling.no(), made, patty, lost, inPieces, usable.minus(inPieces));
+    }
+
+    private static Mass usable(Dough dough, Mass flour) {
+        Mass total = dough.formula().fromFlour(flour).total();
+        return total.minus(dough.loss().of(total));
+    }
+
+    private static Mass usable(Filling filling, Mass atHand) {
+        Mass afterPatty = atHand.minus(lesser(filling.testPatty(), atHand));
+        return afterPatty.minus(filling.loss().of(afterPatty));
+    }
+
+    private static Mass grossed(Mass net, Percentage loss) {
+        return net.dividedBy(1 - loss.fraction());
+    }
+
+    private static Mass lesser(Mass a, Mass b) {
+        return a.compareTo(b) <= 0 ? a : b;
+    }
+
+    private Mass inPieces(int[] members, Mass[] each) {
+        return Arrays.stream(members).mapToObj(i -> each[i].times(pieces[i])).reduce(Mass.ZERO, Mass::plus);
+    }
+
+    private int[] lotsOf(Dough dough) {
+        return members(Lot::doughNo, dough.no());
+    }
+
+    private int[] lotsOf(Filling filling) {
+        return members(Lot::fillingNo, filling.no());
+    }
+
+    private int[] members(Function<Lot, Integer> no, int wantedNo) {
+        List<Lot> lots = batch.lots();
+        return IntStream.range(0, lots.size())
+                .filter(i -> no.apply(lots.get(i)) == wantedNo)
+                .toArray();
+    }
+}

@@ -1,0 +1,149 @@
+package ironpin.batch;
+
+import ironpin.cook.CookMethod;
+import ironpin.cook.Vessel;
+import ironpin.wrapper.Fold;
+import java.time.LocalDateTime;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.ToIntFunction;
+import java.util.function.UnaryOperator;
+
+/**
+ * One supper as the cook wants it; what follows from it is in {@link Balance} and the plan.
+ *
+ * @param title what the cook calls it, 1 to 80 characters
+ * @param serving when it is on the table, kitchen time
+ * @param eaters how many eat, 1 to 200
+ * @param appetite how hungry they are
+ * @param doughs at least one
+ * @param fillings at least one
+ * @param lots at least one, in the order of their lanes
+ */
+public record Batch(
+        String title,
+        LocalDateTime serving,
+        int eaters,
+        Appetite appetite,
+        List<Dough> doughs,
+        List<Filling> fillings,
+        List<Lot> lots) {
+    public Batch {
+        doughs = List.copyOf(doughs);
+        fillings = List.copyOf(fillings);
+        lots = List.copyOf(lots);
+        if (title.isBlank() || title.length() > 80) {
+            throw new IllegalArgumentException("a title has 1 to 80 characters");
+        }
+        if (eaters < 1 || eaters > 200) {
+            throw new IllegalArgumentException("1 to 200 eaters, not " + eaters);
+        }
+        if (lots.isEmpty()) {
+            throw new IllegalArgumentException("a batch has at least one lot");
+        }
+        Set<Integer> doughNos = distinct("dough", doughs, Dough::no);
+        Set<Integer> fillingNos = distinct("filling", fillings, Filling::no);
+        distinct("lot", lots, Lot::no);
+        for (Lot lot : lots) {
+            if (!doughNos.contains(lot.doughNo()) || !fillingNos.contains(lot.fillingNo())) {
+                throw new IllegalArgumentException(lot.name() + " refers to a dough or filling that is not there");
+            }
+        }
+    }
+
+    /** The dough of this number. @throws IllegalArgumentException if there is none */
+    public Dough dough(int no) {
+        return find("dough", doughs, Dough::no, no);
+    }
+
+    /** The filling of this number. @throws IllegalArgumentException if there is none */
+    public Filling filling(int no) {
+        return find("filling", fillings, Filling::no, no);
+    }
+
+    /** The lot of this number. @throws IllegalArgumentException if there is none */
+    public Lot lot(int no) {
+        return find("lot", lots, Lot::no, no);
+    }
+
+    /** The same batch under another title. */
+    public Batch withTitle(String changed) {
+        return new Batch(changed.strip(), serving, eaters, appetite, doughs, fillings, lots);
+    }
+
+    /** The same batch served at another time. */
+    public Batch withServing(LocalDateTime changed) {
+        return new Batch(title, changed, eaters, appetite, doughs, fillings, lots);
+    }
+
+    /** The same batch for another appetite: lots counted per eater take their style's number for it. */
+    public Batch withAppetite(Appetite changed) {
+        return new Batch(title, serving, eaters, changed, doughs, fillings, lots)
+                .mapLots(lot -> lot.rule() instanceof PieceRule.PerEater
+                        ? lot.withRule(
+                                new PieceRule.PerEater(Styles.get(lot.style()).perEater(changed)))
+                        : lot);
+    }
+
+    /** The same batch with one lot cooked another way, in a vessel that suits it. */
+    public Batch withMethod(int lotNo, CookMethod method) {
+        return mapLots(lot -> lot.no() != lotNo
+                ? lot
+                : lot.withMethod(
+                        method, lot.vessel().kind() == method.vessel() ? lot.vessel() : Vessel.usual(method.vessel())));
+    }
+
+    /** The same batch with one lot folded another way. */
+    public Batch withFold(int lotNo, Fold fold) {
+        return mapLots(lot -> lot.no() == lotNo ? lot.withFold(fold) : lot);
+    }
+
+    Batch withEaters(int changed) {
+        return new Batch(title, serving, changed, appetite, doughs, fillings, lots);
+    }
+
+    Batch mapDoughs(UnaryOperator<Dough> change) {
+        return new Batch(
+                title, serving, eaters, appetite, doughs.stream().map(change).toList(), fillings, lots);
+    }
+
+    Batch mapFillings(UnaryOperator<Filling> change) {
+        return new Batch(
+                title,
+                serving,
+                eaters,
+                appetite,
+                doughs,
+                fillings.stream().map(change).toList(),
+                lots);
+    }
+
+    Batch mapLots(UnaryOperator<Lot> change) {
+        return new Batch(
+                title,
+                serving,
+                eaters,
+                appetite,
+                doughs,
+                fillings,
+                lots.stream().map(change).toList());
+    }
+
+    private static <T> Set<Integer> distinct(String what, List<T> items, ToIntFunction<T> no) {
+        Set<Integer> nos = new HashSet<>();
+        for (T item : items) {
+            if (!nos.add(no.applyAsInt(item))) {
+                throw new IllegalArgumentException("two of " + what + " number " + no.applyAsInt(item));
+            }
+        }
+        return nos;
+    }
+
+    private static <T> T find(String what, List<T> items, ToIntFunction<T> number, int no) {
+        return items.stream()
+                .filter(item -> number.applyAsInt(item) == no)
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("there is no " + what + " number " + no));
+    }
+}

@@ -1,0 +1,73 @@
+package ironpin.batch;
+
+import ironpin.dough.DoughAddition;
+import ironpin.dough.DoughFamily;
+import ironpin.dough.DoughFormula;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Percentage;
+import ironpin.quantity.Temperature;
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A dough of a batch, before it is weighed.
+ *
+ * @param no its number in the batch, 1 or more
+ * @param name what the cook calls it
+ * @param family what kind it is
+ * @param flours one to three; their shares add up to 100 %
+ * @param formula everything but the flour
+ * @param water temperature of the water as poured
+ * @param rest how long it rests
+ * @param loss what bowl, hands and bench keep, 0 to 20 % of the dough
+ * @param flourAtHand if set, this much flour decides the number of pieces
+ */
+public record Dough(
+        int no,
+        String name,
+        DoughFamily family,
+        List<FlourShare> flours,
+        DoughFormula formula,
+        Temperature water,
+        Duration rest,
+        Percentage loss,
+        Optional<Mass> flourAtHand) {
+    private static final double TOLERANCE_PERCENT = 0.01;
+
+    public Dough {
+        flours = List.copyOf(flours);
+        double sum = flours.stream().mapToDouble(part -> part.share().percent()).sum();
+        if (flours.isEmpty() || flours.size() > 3 || Math.abs(sum - 100) > TOLERANCE_PERCENT) {
+            throw new IllegalArgumentException("one to three flours that add up to 100 %, not " + flours);
+        }
+        if (loss.percent() < 0 || loss.percent() > 20) {
+            throw new IllegalArgumentException("bench loss lies between 0 and 20 %, not " + loss);
+        }
+    }
+
+    /** The same dough with one addition changed. */
+    public Dough with(DoughAddition addition, Percentage share) {
+        return withFormula(formula.with(addition, share));
+    }
+
+    Dough withFormula(DoughFormula changed) {
+        return new Dough(no, name, family, flours, changed, water, rest, loss, flourAtHand);
+    }
+
+    Dough withWater(Temperature changed) {
+        return new Dough(no, name, family, flours, formula, changed, rest, loss, flourAtHand);
+    }
+
+    Dough withRest(Duration changed) {
+        return new Dough(no, name, family, flours, formula, water, changed, loss, flourAtHand);
+    }
+
+    Dough withLoss(Percentage changed) {
+        return new Dough(no, name, family, flours, formula, water, rest, changed, flourAtHand);
+    }
+
+    Dough withFlourAtHand(Optional<Mass> changed) {
+        return new Dough(no, name, family, flours, formula, water, rest, loss, changed);
+    }
+}

@@ -1,0 +1,52 @@
+package ironpin.batch;
+
+import ironpin.filling.FillingFormula;
+import ironpin.filling.FillingKind;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Percentage;
+import java.util.Optional;
+
+/**
+ * A filling of a batch, before it is weighed.
+ *
+ * @param no its number in the batch, 1 or more
+ * @param name what the cook calls it
+ * @param kind what it is mostly about
+ * @param formula its lines
+ * @param testPatty fried and tasted first, 0 to 200 g
+ * @param loss what the bowl keeps, 0 to 20 % of what is left after the patty
+ * @param atHand if set, this much filling decides the number of pieces
+ */
+public record Filling(
+        int no,
+        String name,
+        FillingKind kind,
+        FillingFormula formula,
+        Mass testPatty,
+        Percentage loss,
+        Optional<Mass> atHand) {
+    public Filling {
+        if (loss.percent() < 0 || loss.percent() > 20) {
+            throw new IllegalArgumentException("bowl loss lies between 0 and 20 %, not " + loss);
+        }
+        if (testPatty.isNegative() || testPatty.grams() > 200) {
+            throw new IllegalArgumentException("a test patty weighs 0 to 200 g, not " + testPatty);
+        }
+    }
+
+    Filling withFormula(FillingFormula changed) {
+        return new Filling(no, name, kind, changed, testPatty, loss, atHand);
+    }
+
+    Filling withTestPatty(Mass changed) {
+        return new Filling(no, name, kind, formula, changed, loss, atHand);
+    }
+
+    Filling withLoss(Percentage changed) {
+        return new Filling(no, name, kind, formula, testPatty, changed, atHand);
+    }
+
+    Filling withAtHand(Optional<Mass> changed) {
+        return new Filling(no, name, kind, formula, testPatty, loss, changed);
+    }
+}

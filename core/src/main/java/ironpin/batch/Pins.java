@@ -1,0 +1,88 @@
+package ironpin.batch;
+
+import ironpin.quantity.Mass;
+import java.util.Optional;
+
+/** Moves the pin: the number last typed is the one held, and the others are solved from it. */
+public final class Pins {
+    private Pins() {}
+
+    /** Nothing in the cupboard decides any longer; pieces do. */
+    static Batch release(Batch batch) {
+        return batch.mapDoughs(dough -> dough.withFlourAtHand(Optional.empty()))
+                .mapFillings(filling -> filling.withAtHand(Optional.empty()));
+    }
+
+    static Batch countPerEater(Batch batch) {
+        return batch.mapLots(lot -> lot.rule() instanceof PieceRule.PerEater
+                ? lot
+                : lot.withRule(new PieceRule.PerEater(Styles.get(lot.style()).perEater(batch.appetite()))));
+    }
+
+    static Batch countBy(Batch batch, int lotNo, PieceRule rule) {
+        Lot counted = batch.lot(lotNo);
+        return batch.mapDoughs(
+                        dough -> dough.no() == counted.doughNo() ? dough.withFlourAtHand(Optional.empty()) : dough)
+                .mapFillings(
+                        filling -> filling.no() == counted.fillingNo() ? filling.withAtHand(Optional.empty()) : filling)
+                .mapLots(lot -> lot.no() == lotNo ? lot.withRule(rule) : lot);
+    }
+
+    static Batch holdFlour(Batch batch, int doughNo, Mass flour) {
+        boolean both =
+                batch.lots().stream().anyMatch(lot -> lot.doughNo() == doughNo && Pin.of(batch, lot) == Pin.BOTH);
+        Batch free = both ? batch : releaseFillingsOf(batch, doughNo);
+        return free.mapDoughs(dough -> dough.no() == doughNo ? dough.withFlourAtHand(Optional.of(flour)) : dough);
+    }
+
+    static Batch holdFilling(Batch batch, int fillingNo, Mass mass) {
+        boolean both =
+                batch.lots().stream().anyMatch(lot -> lot.fillingNo() == fillingNo && Pin.of(batch, lot) == Pin.BOTH);
+        Batch free = both ? batch : releaseDoughsOf(batch, fillingNo);
+        return free.mapFillings(filling -> filling.no() == fillingNo ? filling.withAtHand(Optional.of(mass)) : filling);
+    }
+
+    /**
+     * Puts the pin where the cook points, at the number as it stands: the table's count, this lot's count, its flour, its
+     * filling, or flour and filling both.
+     */
+    public static Batch move(Batch batch, int lotNo, Pin pin) {
+        Balance balance = Balancer.solve(batch);
+        Lot lot = batch.lot(lotNo);
+        Mass flour = rounded(balance.dough(lot.doughNo()).made().flour());
+        Mass filling = rounded(balance.filling(lot.fillingNo()).made());
+        Batch free = releaseFillingsOf(batch, lot.doughNo())
+                .mapDoughs(dough -> dough.no() == lot.doughNo() ? dough.withFlourAtHand(Optional.empty()) : dough);
+        return switch (pin) {
+            case EATERS -> countPerEater(release(batch));
+            case PIECES ->
+                PlanField.PIECES.set(
+                        batch, balance, lotNo, Math.max(1, balance.lot(lotNo).pieces()));
+            case FLOUR -> holdFlour(free, lot.doughNo(), flour);
+            case FILLING -> holdFilling(free, lot.fillingNo(), filling);
+            case BOTH ->
+                batch.mapDoughs(dough ->
+                                dough.no() == lot.doughNo() ? dough.withFlourAtHand(Optional.of(flour)) : dough)
+                        .mapFillings(one -> one.no() == lot.fillingNo() ? one.withAtHand(Optional.of(filling)) : one);
+        };
+    }
+
+    /** A kitchen scale's gram, never less than the least a plan may hold. */
+    private static Mass rounded(Mass mass) {
+        return Mass.ofGrams(Math.max(PlanField.FLOUR.low(), Math.ceil(mass.grams() - 1e-6)));
+    }
+
+    private static Batch releaseFillingsOf(Batch batch, int doughNo) {
+        return batch.mapFillings(filling ->
+                batch.lots().stream().anyMatch(lot -> lot.doughNo() == doughNo && lot.fillingNo() == filling.no())
+                        ? filling.withAtHand(Optional.empty())
+                        : filling);
+    }
+
+    private static Batch releaseDoughsOf(Batch batch, int fillingNo) {
+        return batch.mapDoughs(dough ->
+                batch.lots().stream().anyMatch(lot -> lot.fillingNo() == fillingNo && lot.doughNo() == dough.no())
+                        ? dough.withFlourAtHand(Optional.empty())
+                        : dough);
+    }
+}

@@ -1,0 +1,127 @@
+package ironpin.batch;
+
+import ironpin.cook.CookMethod;
+import ironpin.cook.Vessel;
+import ironpin.dip.Dip;
+import ironpin.dough.DoughFamily;
+import ironpin.dough.DoughFormula;
+import ironpin.filling.FillingFormula;
+import ironpin.filling.FillingKind;
+import ironpin.pantry.Flours;
+import ironpin.quantity.Band;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Percentage;
+import ironpin.quantity.Temperature;
+import ironpin.wrapper.Fold;
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A starting point that is complete: pick it, say how many eat, and every number has a default.
+ *
+ * @param key short stable name
+ * @param name what the cook calls it
+ * @param about one sentence
+ * @param dough its dough
+ * @param filling its filling
+ * @param doughBand dough in one piece that suits it
+ * @param fillingBand filling in one piece that suits it
+ * @param doughEach dough in one piece to start with
+ * @param fillingEach filling in one piece to start with
+ * @param shape how it is rolled
+ * @param fold how it is closed
+ * @param method how it is cooked
+ * @param dip with what
+ * @param usualPerEater pieces for one eater of usual appetite
+ */
+public record Style(
+        String key,
+        String name,
+        String about,
+        DoughStart dough,
+        FillingStart filling,
+        Band<Mass> doughBand,
+        Band<Mass> fillingBand,
+        Mass doughEach,
+        Mass fillingEach,
+        Lot.Shape shape,
+        Fold fold,
+        CookMethod method,
+        Dip dip,
+        int usualPerEater) {
+    private static final Percentage LOSS = Percentage.of(1);
+    private static final Mass TEST_PATTY = Mass.ofGrams(10);
+
+    /**
+     * The dough a style starts from.
+     *
+     * @param family what kind
+     * @param flour key of its flour
+     * @param formula its lines
+     * @param water temperature as poured
+     * @param rest how long
+     */
+    public record DoughStart(
+            DoughFamily family, String flour, DoughFormula formula, Temperature water, Duration rest) {}
+
+    /**
+     * The filling a style starts from.
+     *
+     * @param name what the cook calls it
+     * @param kind what it is mostly about
+     * @param formula its lines
+     */
+    public record FillingStart(String name, FillingKind kind, FillingFormula formula) {}
+
+    /** Pieces for one eater of this appetite, at least 1. */
+    public int perEater(Appetite appetite) {
+        double factor =
+                switch (appetite) {
+                    case LIGHT -> 0.7;
+                    case USUAL -> 1;
+                    case HUNGRY -> 1.35;
+                };
+        return (int) Math.max(1, Math.round(usualPerEater * factor));
+    }
+
+    /** The dough of a new batch. */
+    Dough startDough(int no) {
+        List<FlourShare> flours = List.of(new FlourShare(Flours.get(dough.flour()), Percentage.of(100)));
+        return new Dough(
+                no,
+                dough.family().label(),
+                dough.family(),
+                flours,
+                dough.formula(),
+                dough.water(),
+                dough.rest(),
+                LOSS,
+                Optional.empty());
+    }
+
+    /** The filling of a new batch. */
+    Filling startFilling(int no) {
+        Mass patty = filling.kind().raw() ? TEST_PATTY : Mass.ZERO;
+        return new Filling(no, filling.name(), filling.kind(), filling.formula(), patty, LOSS, Optional.empty());
+    }
+
+    /** The lot of a new batch. */
+    Lot startLot(int no, int doughNo, int fillingNo, Appetite appetite) {
+        return new Lot(
+                no,
+                name,
+                key,
+                doughNo,
+                fillingNo,
+                new PieceRule.PerEater(perEater(appetite)),
+                0,
+                doughEach,
+                fillingEach,
+                shape,
+                fold,
+                method,
+                Vessel.usual(method.vessel()),
+                dip);
+    }
+}

@@ -1,0 +1,190 @@
+package ironpin.book;
+
+import ironpin.batch.Dough;
+import ironpin.batch.Filling;
+import ironpin.batch.Fix;
+import ironpin.batch.Lot;
+import ironpin.batch.PlanField;
+import ironpin.cook.Steam;
+import ironpin.quantity.Mass;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * Picks the one change for next time: what is unsafe first, then what is lost in the pot, then what is felt on the tooth,
+ * then what is left in the bowl. The numbers are those of the new plan, so the change is a step from where it stands.
+ */
+public final class NextChange {
+    private static final double WORTH_A_CHANGE = 0.04;
+    private static final double LEFT_WORTH_A_CHANGE = 0.5;
+
+    private final Outcome last;
+    private final Lot lot;
+    private final Dough dough;
+    private final Filling filling;
+
+    private NextChange(Outcome last, Lot lot, Dough dough, Filling filling) {
+        this.last = last;
+        this.lot = lot;
+        this.dough = dough;
+        this.filling = filling;
+    }
+
+    /**
+     * The change to make, if any.
+     *
+     * @param last what came of the last lot of this style
+     * @param lot the lot being planned
+     * @param dough its dough
+     * @param filling its filling
+     */
+    public static Optional<Suggestion> after(Outcome last, Lot lot, Dough dough, Filling filling) {
+        NextChange change = new NextChange(last, lot, dough, filling);
+        return change.core()
+                .or(change::burst)
+                .or(change::stuck)
+                .or(change::skin)
+                .or(change::fillingVerdict)
+                .or(change::leftOver);
+    }
+
+    private Optional<Suggestion> core() {
+        return last.core()
+                .filter(read -> read.compareTo(filling.kind().safeCore()) < 0)
+                .map(read -> new Suggestion(
+                        "The core read " + Math.round(read.celsius()) + " °C, under "
+                                + Math.round(filling.kind().safeCore().celsius()) + " °C.",
+                        "Cook longer until the probe agrees, and fill 10 % less so that heat gets there.",
+                        fillLess(0.9)));
+    }
+
+    private Optional<Suggestion> burst() {
+        int lost = last.burst() + last.leaked();
+        if (last.share(lost) < WORTH_A_CHANGE) {
+            return Optional.empty();
+        }
+        String seen = last.burst() + " burst and " + last.leaked() + " leaked of " + last.made() + ".";
+        return Optional.of(
+                new Suggestion(seen, "Fill 10 % less, keep the rim dry and clean, boil gently.", fillLess(0.9)));
+    }
+
+    private Optional<Suggestion> stuck() {
+        if (last.share(last.stuck()) < WORTH_A_CHANGE) {
+            return Optional.empty();
+        }
+        String change =
+                switch (lot.vessel().kind()) {
+                    case POT -> "Stir along the bottom as soon as they are in.";
+                    case BASKET -> "Oil the liner or use holed paper, and wait a minute before lifting.";
+                    case PAN, GRIDDLE -> "Wait until they let go by themselves before moving them.";
+                };
+        return Optional.of(new Suggestion(last.stuck() + " stuck of " + last.made() + ".", change, Optional.empty()));
+    }
+
+    private Optional<Suggestion> skin() {
+        return switch (last.skin()) {
+            case RIGHT -> Optional.empty();
+            case TOUGH ->
+                lot.method() instanceof Steam
+                        ? Optional.of(suggest("The skin was tough after steaming.", "Wetter by 2 points.", water(2)))
+                        : Optional.of(suggest("The skin was tough.", "Wetter by 1 point.", water(1)));
+            case CRACKED -> Optional.of(suggest("The rim cracked.", "Wetter by 1 point; cover the pieces.", water(1)));
+            case TORN -> Optional.of(suggest("The skin stuck or tore.", "Drier by 1 point; dust.", water(-1)));
+            case GUMMY ->
+                Optional.of(suggest(
+                        "The seam was gummy.",
+                        "Roll the rim thinner, the middle thicker.",
+                        fix(
+                                "Centre to rim",
+                                PlanField.CENTRE_TO_RIM,
+                                lot.no(),
+                                lot.shape().centreToRim() + 0.2)));
+            case SPRANG_BACK ->
+                Optional.of(suggest(
+                        "The dough sprang back.",
+                        "Rest 10 min longer.",
+                        fix("Rest", PlanField.REST, dough.no(), dough.rest().toMinutes() + 10)));
+        };
+    }
+
+    private Optional<Suggestion> fillingVerdict() {
+        return switch (last.filling()) {
+            case RIGHT -> Optional.empty();
+            case DRY ->
+                Optional.of(suggest("The filling was dry.", "Work in more stock, 5 % of the meat.", share("stock", 2)));
+            case LOOSE ->
+                Optional.of(
+                        suggest("The filling was loose.", "Stir it to a sticky paste; oil last.", Optional.empty()));
+            case BLAND ->
+                Optional.of(suggest("The filling was bland.", "A little more salt.", share("fine salt", 0.2)));
+            case SALTY ->
+                Optional.of(suggest("The filling was salty.", "A little less salt.", share("fine salt", -0.2)));
+        };
+    }
+
+    private Optional<Suggestion> leftOver() {
+        if (last.made() == 0) {
+            return Optional.empty();
+        }
+        double doughPieces = last.doughLeft().ratioTo(lot.doughEach());
+        double fillingPieces = last.fillingLeft().ratioTo(lot.fillingEach());
+        if (Math.max(doughPieces, fillingPieces) < LEFT_WORTH_A_CHANGE) {
+            return Optional.empty();
+        }
+        return fillingPieces >= doughPieces
+                ? Optional.of(over("filling", last.fillingLeft(), PlanField.FILLING_EACH, lot.fillingEach()))
+                : Optional.of(over("dough", last.doughLeft(), PlanField.DOUGH_EACH, lot.doughEach()));
+    }
+
+    private Suggestion over(String what, Mass left, PlanField field, Mass each) {
+        double more = Math.max(0.1, Math.round(left.grams() / last.made() * 10) / 10.0);
+        return suggest(
+                Math.round(left.grams()) + " g of " + what + " was over.",
+                "Take " + number(more) + " g more " + what + " in each piece.",
+                fix("Take", field, lot.no(), each.grams() + more));
+    }
+
+    private Optional<Fix> fillLess(double factor) {
+        return fix("Fill", PlanField.FILLING_EACH, lot.no(), lot.fillingEach().grams() * factor);
+    }
+
+    private Optional<Fix> water(double points) {
+        double now = dough.formula().hydration().percent();
+        return fix("Water", PlanField.HYDRATION, dough.no(), now + points);
+    }
+
+    /** Moves the first line whose name holds the word. */
+    private Optional<Fix> share(String word, double points) {
+        var lines = filling.formula().lines();
+        for (int i = 0; i < lines.size(); i++) {
+            if (lines.get(i).ingredient().contains(word)) {
+                double now = lines.get(i).share().percent();
+                return fix(
+                        lines.get(i).ingredient(),
+                        PlanField.FILLING_SHARE,
+                        filling.no() * PlanField.LINES + i,
+                        now + points);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Fix> fix(String verb, PlanField field, int no, double value) {
+        double rounded = Math.round(value * 10) / 10.0;
+        if (rounded < field.low() || rounded > field.high()) {
+            return Optional.empty();
+        }
+        String label = verb + " → " + number(rounded) + (field.unit().isEmpty() ? "" : " " + field.unit());
+        return Optional.of(new Fix(label, field, no, rounded));
+    }
+
+    private static Suggestion suggest(String seen, String change, Optional<Fix> fix) {
+        return new Suggestion(seen, change, fix);
+    }
+
+    private static String number(double value) {
+        return value == Math.rint(value)
+                ? String.valueOf(Math.round(value))
+                : String.format(Locale.ROOT, "%.1f", value);
+    }
+}

@@ -1,0 +1,57 @@
+package ironpin.book;
+
+import ironpin.quantity.Mass;
+import ironpin.quantity.Temperature;
+import java.util.Optional;
+
+/**
+ * What came of one lot.
+ *
+ * @param made pieces made, 0 to 5,000
+ * @param burst of them, in the cooking
+ * @param leaked of them
+ * @param stuck of them
+ * @param doughLeft dough left over, not negative
+ * @param fillingLeft filling left over, not negative
+ * @param skin how the skin was
+ * @param filling how the filling was
+ * @param core hottest-to-trust reading of a probe in the middle of a piece
+ * @param note anything else, at most 2,000 characters
+ */
+public record Outcome(
+        int made,
+        int burst,
+        int leaked,
+        int stuck,
+        Mass doughLeft,
+        Mass fillingLeft,
+        SkinVerdict skin,
+        FillingVerdict filling,
+        Optional<Temperature> core,
+        String note) {
+    public Outcome {
+        if (made < 0 || made > 5_000) {
+            throw new IllegalArgumentException("0 to 5,000 pieces made, not " + made);
+        }
+        demandPart("burst", burst, made);
+        demandPart("leaked", leaked, made);
+        demandPart("stuck", stuck, made);
+        if (doughLeft.isNegative() || fillingLeft.isNegative()) {
+            throw new IllegalArgumentException("what is left over is not negative");
+        }
+        if (note.length() > 2_000) {
+            throw new IllegalArgumentException("a note has at most 2,000 characters");
+        }
+    }
+
+    private static void demandPart(String what, int part, int made) {
+        if (part < 0 || part > made) {
+            throw new IllegalArgumentException(what + " pieces are 0 to " + made + " of those made, not " + part);
+        }
+    }
+
+    /** Share of pieces, 0 to 1; 0 if none were made. */
+    double share(int part) {
+        return made == 0 ? 0 : (double) part / made;
+    }
+}

@@ -1,0 +1,38 @@
+package ironpin.clock;
+
+import ironpin.quantity.Mass;
+import ironpin.wrapper.Fold;
+import java.time.Duration;
+
+/** Usual paces of one pair of hands (est.), until the log knows this cook's. */
+final class Pace {
+    private Pace() {}
+
+    /** Rolling, filling and folding together. */
+    static Duration shaping(Fold fold, int pieces) {
+        double secondsEach =
+                switch (fold) {
+                    case HALF_MOON -> 35;
+                    case PLEATED_CRESCENT -> 50;
+                    case LEAF -> 65;
+                    case PURSE -> 75;
+                    case GATHERED_BALL -> 90;
+                };
+        return minutes(secondsEach * pieces / 60);
+    }
+
+    /** Weighing, mixing and kneading. */
+    static Duration mixing(Mass dough) {
+        return minutes(10 + 4 * dough.grams() / 1_000);
+    }
+
+    /** Treating vegetables, seasoning and stirring. */
+    static Duration filling(Mass filling) {
+        return minutes(15 + 10 * filling.grams() / 1_000);
+    }
+
+    /** Rounded up to the minute, at least one. */
+    static Duration minutes(double minutes) {
+        return Duration.ofMinutes(Math.max(1, (long) Math.ceil(minutes)));
+    }
+}

@@ -1,0 +1,60 @@
+package ironpin.cook;
+
+import ironpin.quantity.Mass;
+import java.time.Duration;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** How a round is cooked, with the school the cook follows. */
+public sealed interface CookMethod permits Boil, Steam, PanFrySteam, Griddle {
+    /** Every method and school that Ironpin knows. */
+    static List<CookMethod> all() {
+        return Stream.of(
+                        Stream.of(Boil.School.values()).map(Boil::new),
+                        Stream.of(Steam.Start.values()).map(Steam::new),
+                        Stream.of(PanFrySteam.Start.values()).map(PanFrySteam::new),
+                        Stream.of(Griddle.Fat.values()).map(Griddle::new))
+                .<CookMethod>flatMap(methods -> methods)
+                .toList();
+    }
+
+    /**
+     * The method with this key.
+     *
+     * @throws IllegalArgumentException if there is none
+     */
+    static CookMethod ofKey(String key) {
+        return all().stream()
+                .filter(method -> method.key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no way of cooking is called '" + key + "'"));
+    }
+
+    /** A short stable name: method, slash, school. */
+    String key();
+
+    /** The method in a cook's words, as in "boiled". */
+    String done();
+
+    /** The school, with what it is good for. */
+    String school();
+
+    /** The vessel it needs. */
+    VesselKind vessel();
+
+    /** Points of hydration the method moves the family's band by: steam gives the skin no water, so it wants more. */
+    double hydrationShift();
+
+    /** The steps of one round of pieces of this mass, dough and filling together (est.). */
+    List<CookStep> round(Mass piece, Vessel vessel);
+
+    /** How long one round takes (est.). */
+    default Duration roundTime(Mass piece, Vessel vessel) {
+        return round(piece, vessel).stream().map(CookStep::time).reduce(Duration.ZERO, Duration::plus);
+    }
+
+    /** The other schools of the same method, this one included. */
+    default List<CookMethod> schools() {
+        return all().stream().filter(method -> method.getClass() == getClass()).toList();
+    }
+}

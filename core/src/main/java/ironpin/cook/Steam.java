@@ -1,0 +1,69 @@
+package ironpin.cook;
+
+import ironpin.quantity.Mass;
+import java.time.Duration;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * Steamed over boiling water.
+ *
+ * @param from when the pieces go on
+ */
+public record Steam(Start from) implements CookMethod {
+    /** Nine minutes for a piece of 28 g in all. */
+    private static final double MINUTES = 9;
+
+    private static final double REFERENCE_GRAMS = 28;
+    private static final Duration HEAT_UP = Duration.ofMinutes(4);
+
+    /** When the pieces go on. */
+    public enum Start {
+        BOILING("over boiling water: timed from the lid"),
+        COLD("over cold water: timed from the first steam, the skin warms slowly");
+
+        private final String label;
+
+        Start(String label) {
+            this.label = label;
+        }
+    }
+
+    @Override
+    public String key() {
+        return "steam/" + from.name().toLowerCase(Locale.ROOT);
+    }
+
+    @Override
+    public String done() {
+        return "steamed";
+    }
+
+    @Override
+    public String school() {
+        return from.label;
+    }
+
+    @Override
+    public VesselKind vessel() {
+        return VesselKind.BASKET;
+    }
+
+    @Override
+    public double hydrationShift() {
+        return 2;
+    }
+
+    @Override
+    public List<CookStep> round(Mass piece, Vessel vessel) {
+        Duration steaming = Growth.scaled(MINUTES, REFERENCE_GRAMS, piece);
+        Mass water = BoilOff.of(vessel.watts(), steaming);
+        CookStep on = new CookStep(
+                String.format(Locale.ROOT, "Lid on. The round boils away about %.0f g of water.", water.grams()),
+                steaming);
+        return switch (from) {
+            case BOILING -> List.of(on);
+            case COLD -> List.of(new CookStep("Pieces on over cold water; wait for the first steam.", HEAT_UP), on);
+        };
+    }
+}

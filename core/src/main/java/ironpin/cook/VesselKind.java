@@ -1,0 +1,20 @@
+package ironpin.cook;
+
+/** What a round is cooked in. */
+public enum VesselKind {
+    POT("pot"),
+    BASKET("steaming basket"),
+    PAN("pan with a lid"),
+    GRIDDLE("griddle");
+
+    private final String label;
+
+    VesselKind(String label) {
+        this.label = label;
+    }
+
+    /** In a cook's words. */
+    public String label() {
+        return label;
+    }
+}

@@ -1,0 +1,99 @@
+package ironpin.dough;
+
+import ironpin.quantity.Mass;
+import ironpin.quantity.Percentage;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * A dough in baker's percentages: flour is 100 %, everything else is a share of it, so the dough weighs
+ * {@code flour · (1 + Σ shares)}.
+ *
+ * @param lines everything but the flour, each addition at most once, in the order they are weighed
+ */
+public record DoughFormula(List<DoughLine> lines) {
+    public DoughFormula {
+        lines = List.copyOf(lines);
+        Set<DoughAddition> seen = EnumSet.noneOf(DoughAddition.class);
+        for (DoughLine line : lines) {
+            if (!seen.add(line.addition())) {
+                throw new IllegalArgumentException(line.addition().label() + " stands twice in the dough");
+            }
+        }
+    }
+
+    /** A dough of water, salt and oil; shares of zero are left out, but for the water. */
+    public static DoughFormula of(double waterPercent, double saltPercent, double oilPercent) {
+        DoughFormula bare = new DoughFormula(List.of(new DoughLine(DoughAddition.WATER, Percentage.of(waterPercent))));
+        return bare.with(DoughAddition.SALT, Percentage.of(saltPercent))
+                .with(DoughAddition.OIL, Percentage.of(oilPercent));
+    }
+
+    /** The baker's percentage of an addition; zero if it is not in the dough. */
+    public Percentage share(DoughAddition addition) {
+        return lines.stream()
+                .filter(line -> line.addition() == addition)
+                .map(DoughLine::share)
+                .findFirst()
+                .orElse(Percentage.ZERO);
+    }
+
+    /** Poured water as a share of the flour. */
+    public Percentage hydration() {
+        return share(DoughAddition.WATER);
+    }
+
+    /** All water that wets the flour, from whichever line, as a share of the flour. */
+    public Percentage effectiveHydration() {
+        double percent = 0;
+        for (DoughLine line : lines) {
+            percent += line.share().percent() * line.addition().waterShare();
+        }
+        return Percentage.of(percent);
+    }
+
+    /** The same dough with one share changed; a share of zero takes the line out, but for the water. */
+    public DoughFormula with(DoughAddition addition, Percentage share) {
+        List<DoughLine> changed = new ArrayList<>();
+        boolean placed = false;
+        for (DoughLine line : lines) {
+            if (line.addition() != addition) {
+                changed.add(line);
+            } else {
+                placed = true;
+                if (!share.isZero() || addition == DoughAddition.WATER) {
+                    changed.add(new DoughLine(addition, share));
+                }
+            }
+        }
+        if (!placed && !share.isZero()) {
+            changed.add(new DoughLine(addition, share));
+        }
+        return new DoughFormula(changed);
+    }
+
+    /** Dough per gram of flour, 1 or more. */
+    public double doughPerFlour() {
+        double parts = 1;
+        for (DoughLine line : lines) {
+            parts += line.share().fraction();
+        }
+        return parts;
+    }
+
+    /** The dough that this much flour makes. */
+    public DoughMasses fromFlour(Mass flour) {
+        List<DoughMasses.Part> parts = new ArrayList<>();
+        for (DoughLine line : lines) {
+            parts.add(new DoughMasses.Part(line.addition(), line.share().of(flour)));
+        }
+        return new DoughMasses(flour, parts);
+    }
+
+    /** The least flour whose dough weighs at least this much, to the microgram per line. */
+    public DoughMasses forDough(Mass dough) {
+        return fromFlour(dough.dividedBy(doughPerFlour()));
+    }
+}

@@ -1,0 +1,58 @@
+package ironpin.filling;
+
+import ironpin.quantity.Mass;
+import ironpin.quantity.Percentage;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A filling as shares of its finished mass.
+ *
+ * @param lines at least one; the shares add up to 100 % within 0.01
+ */
+public record FillingFormula(List<FillingLine> lines) {
+    private static final double TOLERANCE_PERCENT = 0.01;
+
+    public FillingFormula {
+        lines = List.copyOf(lines);
+        double sum = lines.stream().mapToDouble(line -> line.share().percent()).sum();
+        if (Math.abs(sum - 100) > TOLERANCE_PERCENT) {
+            throw new IllegalArgumentException("the lines of a filling add up to 100 %, not " + sum);
+        }
+    }
+
+    /** A filling of these lines. */
+    public static FillingFormula of(FillingLine... lines) {
+        return new FillingFormula(List.of(lines));
+    }
+
+    /**
+     * The same filling with one line's share changed; the others make room or fill up in proportion.
+     *
+     * @param index which line, from 0
+     * @param share above 0 and below 100 %
+     */
+    public FillingFormula withShare(int index, Percentage share) {
+        double others = 100 - lines.get(index).share().percent();
+        List<FillingLine> changed = new ArrayList<>();
+        for (int i = 0; i < lines.size(); i++) {
+            FillingLine line = lines.get(i);
+            double percent = i == index ? share.percent() : line.share().percent() * (100 - share.percent()) / others;
+            changed.add(FillingLine.of(line.ingredient(), percent));
+        }
+        return new FillingFormula(changed);
+    }
+
+    /** The mass of each line in this much filling; the last line takes the rounding, so the sum is exact. */
+    public List<Mass> masses(Mass total) {
+        List<Mass> masses = new ArrayList<>();
+        Mass left = total;
+        for (FillingLine line : lines.subList(0, lines.size() - 1)) {
+            Mass mass = line.share().of(total);
+            masses.add(mass);
+            left = left.minus(mass);
+        }
+        masses.add(left);
+        return List.copyOf(masses);
+    }
+}

@@ -1,0 +1,54 @@
+package ironpin.plan;
+
+import ironpin.batch.Fix;
+import java.util.Optional;
+
+/**
+ * One thing the numbers say.
+ *
+ * @param level how much it matters
+ * @param figure the number it is about, with its unit
+ * @param text what it means, following on from the figure
+ * @param why the reason, in a sentence; may be empty
+ * @param fix a change that helps
+ */
+public record Finding(Level level, String figure, String text, String why, Optional<Fix> fix) {
+    /** How much it matters. */
+    public enum Level {
+        /** Plain fact. */
+        NOTE("note"),
+        /** In the band. */
+        GOOD("good"),
+        /** Worth a look. */
+        LOOK("look"),
+        /** Will go wrong. */
+        STOP("stop");
+
+        private final String label;
+
+        Level(String label) {
+            this.label = label;
+        }
+
+        /** In a word, so that colour never stands alone. */
+        public String label() {
+            return label;
+        }
+    }
+
+    static Finding note(String figure, String text, String why) {
+        return new Finding(Level.NOTE, figure, text, why, Optional.empty());
+    }
+
+    static Finding good(String figure, String text, String why) {
+        return new Finding(Level.GOOD, figure, text, why, Optional.empty());
+    }
+
+    static Finding look(String figure, String text, String why, Fix fix) {
+        return new Finding(Level.LOOK, figure, text, why, Optional.ofNullable(fix));
+    }
+
+    static Finding stop(String figure, String text, String why, Fix fix) {
+        return new Finding(Level.STOP, figure, text, why, Optional.ofNullable(fix));
+    }
+}

@@ -1,0 +1,60 @@
+package ironpin.plan;
+
+import ironpin.batch.Station;
+import ironpin.caution.Caution;
+import java.util.List;
+
+/** What the numbers of a plan say at each station, and what can hurt there. */
+public final class Findings {
+    private Findings() {}
+
+    /** The findings for one lot at one station, most pressing first. */
+    public static List<Finding> at(Station station, BatchPlan plan, int lotNo) {
+        LotPlan lot = plan.lot(lotNo);
+        List<Finding> found =
+                switch (station) {
+                    case TABLE -> TableFindings.of(plan, lot);
+                    case DOUGH -> DoughFindings.of(plan, lot);
+                    case FILLING -> FillingFindings.of(plan, lot);
+                    case PORTION -> PortionFindings.of(plan, lot);
+                    case ROLL -> RollFindings.of(lot);
+                    case FOLD -> FoldFindings.of(lot);
+                    case COOK -> CookFindings.of(lot);
+                    case CLOCK -> ClockFindings.of(plan);
+                    case BOOK -> List.of();
+                };
+        return found.stream().sorted((a, b) -> b.level().compareTo(a.level())).toList();
+    }
+
+    /** The most pressing level of a station over all lots. */
+    public static Finding.Level worst(Station station, BatchPlan plan) {
+        return plan.lots().stream()
+                .flatMap(lot -> at(station, plan, lot.lot().no()).stream())
+                .map(Finding::level)
+                .max(Enum::compareTo)
+                .orElse(Finding.Level.NOTE);
+    }
+
+    /** What can hurt at this station with this lot. */
+    public static List<Caution> cautions(Station station, LotPlan lot) {
+        boolean raw = lot.filling().kind().raw();
+        return switch (station) {
+            case TABLE -> List.of(Caution.ALLERGENS);
+            case DOUGH ->
+                lot.dough().water().celsius() > 60
+                        ? List.of(Caution.HOT_DOUGH, Caution.RAW_FLOUR)
+                        : List.of(Caution.RAW_FLOUR);
+            case FILLING -> raw ? List.of(Caution.RAW_FILLING, Caution.TWO_HOURS) : List.of(Caution.TWO_HOURS);
+            case FOLD -> List.of(Caution.TWO_HOURS);
+            case COOK ->
+                switch (lot.lot().vessel().kind()) {
+                    case POT -> List.of(Caution.BOILING_WATER, Caution.CORE, Caution.HOT_MIDDLE);
+                    case BASKET -> List.of(Caution.STEAM, Caution.CORE, Caution.HOT_MIDDLE);
+                    case PAN -> List.of(Caution.HOT_FAT, Caution.CORE, Caution.HOT_MIDDLE);
+                    case GRIDDLE -> List.of(Caution.HOT_PLATE, Caution.CORE, Caution.HOT_MIDDLE);
+                };
+            case BOOK -> List.of(Caution.REFREEZE);
+            case PORTION, ROLL, CLOCK -> List.of();
+        };
+    }
+}

@@ -1,0 +1,58 @@
+package ironpin.plan;
+
+import ironpin.batch.Fix;
+import ironpin.batch.PlanField;
+import ironpin.quantity.Mass;
+import ironpin.wrapper.FillRoom;
+import ironpin.wrapper.Fold;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Whether the filling closes, and how the pleats are spaced. */
+final class FoldFindings {
+    private FoldFindings() {}
+
+    static List<Finding> of(LotPlan lot) {
+        List<Finding> found = new ArrayList<>();
+        lot.room().ifPresent(room -> found.add(room(lot, room)));
+        Fold fold = lot.lot().fold();
+        if (fold.pleats() > 0 && lot.room().isPresent()) {
+            double rim = Math.PI * lot.lot().shape().disc().millimetres();
+            double pleated = fold.enclosure() == Fold.Enclosure.TUBE ? rim / 2 : rim;
+            found.add(Finding.note(
+                    fold.pleats() + " pleats",
+                    "about " + Math.round(pleated / fold.pleats()) + " mm apart.",
+                    "The pleated part of the rim, shared out evenly."));
+        }
+        lot.bread()
+                .ifPresent(bread -> found.add(Finding.note(
+                        fold.pleats() + " pleats",
+                        "gather the edge; pinch off what is spare.",
+                        "Spare dough at the seam makes one side thick.")));
+        return found;
+    }
+
+    private static Finding room(LotPlan lot, FillRoom room) {
+        Mass filling = lot.share().fillingEach();
+        Mass spare = room.spare(filling);
+        String why = "A " + Math.round(lot.lot().shape().disc().millimetres()) + " mm disc closes with ease round "
+                + Words.grams(room.comfortable().grams()) + " and at all round "
+                + Words.grams(room.bound().grams()) + " (est.: geometry, stretched a fifth).";
+        if (!spare.isNegative()) {
+            return Finding.good(Words.grams(spare.grams()), "of room to spare.", why);
+        }
+        double wanted = Words.floorTenth(room.comfortable().grams());
+        Optional<Fix> fix = wanted >= PlanField.FILLING_EACH.low()
+                ? Optional.of(new Fix(
+                        "Fill " + Words.one(wanted) + " g",
+                        PlanField.FILLING_EACH,
+                        lot.lot().no(),
+                        wanted))
+                : Optional.empty();
+        boolean bursts = filling.compareTo(room.bound()) > 0;
+        Finding.Level level = bursts ? Finding.Level.STOP : Finding.Level.LOOK;
+        String text = bursts ? "more than the fold can hold." : "too much to close with ease.";
+        return new Finding(level, Words.grams(-spare.grams()), text, why, fix);
+    }
+}

@@ -1,0 +1,78 @@
+package ironpin.plan;
+
+import ironpin.batch.Balance;
+import ironpin.batch.Batch;
+import ironpin.batch.Dough;
+import ironpin.batch.Filling;
+import ironpin.batch.Lot;
+import ironpin.batch.Pin;
+import ironpin.cook.Rounds;
+import ironpin.dough.HydrationTarget;
+import ironpin.portion.RopePlan;
+import ironpin.wrapper.FillRoom;
+import ironpin.wrapper.Fold;
+import ironpin.wrapper.StuffedBread;
+import ironpin.wrapper.WrapperProfile;
+import java.util.Optional;
+
+/**
+ * Everything that follows for one lot.
+ *
+ * @param lot as the cook wants it
+ * @param share its pieces and sizes, as solved
+ * @param dough its dough
+ * @param filling its filling
+ * @param pin what holds it
+ * @param hydration where its dough should lie
+ * @param rope how to cut it
+ * @param wrapper how it is rolled
+ * @param room what its fold holds; absent for a stuffed bread
+ * @param bread its section; only for a stuffed bread
+ * @param rounds how it is cooked
+ */
+public record LotPlan(
+        Lot lot,
+        Balance.OfLot share,
+        Dough dough,
+        Filling filling,
+        Pin pin,
+        HydrationTarget hydration,
+        RopePlan rope,
+        WrapperProfile wrapper,
+        Optional<FillRoom> room,
+        Optional<StuffedBread> bread,
+        Rounds rounds) {
+
+    static LotPlan of(Batch batch, Balance balance, Lot lot) {
+        Balance.OfLot share = balance.lot(lot.no());
+        Dough dough = batch.dough(lot.doughNo());
+        boolean pressed = lot.fold().enclosure() == Fold.Enclosure.DISC;
+        return new LotPlan(
+                lot,
+                share,
+                dough,
+                batch.filling(lot.fillingNo()),
+                Pin.of(batch, lot),
+                hydration(dough, lot),
+                RopePlan.of(share.doughEach(), share.pieces(), lot.shape().rope()),
+                WrapperProfile.ofDiameter(
+                        share.doughEach(), lot.shape().disc(), lot.shape().centreToRim()),
+                pressed ? Optional.empty() : Optional.of(FillRoom.of(lot.shape().disc(), lot.fold())),
+                pressed
+                        ? Optional.of(StuffedBread.of(
+                                share.doughEach(),
+                                share.fillingEach(),
+                                lot.shape().disc()))
+                        : Optional.empty(),
+                Rounds.of(
+                        share.toTable(), share.piece(), lot.fold(), lot.shape().disc(), lot.vessel()));
+    }
+
+    private static HydrationTarget hydration(Dough dough, Lot lot) {
+        double flourShift = 0;
+        for (var part : dough.flours()) {
+            flourShift += part.share().fraction() * HydrationTarget.flourShift(dough.family(), part.flour());
+        }
+        return new HydrationTarget(dough.family().hydration(), lot.method().hydrationShift(), flourShift);
+    }
+}

@@ -1,0 +1,101 @@
+package ironpin.plan;
+
+import ironpin.batch.Balance;
+import ironpin.batch.Fix;
+import ironpin.batch.PlanField;
+import ironpin.batch.Style;
+import ironpin.batch.Styles;
+import ironpin.portion.CutTree;
+import ironpin.portion.RopePlan;
+import ironpin.quantity.Mass;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** How to cut even pieces, and whether dough is left. */
+final class PortionFindings {
+    private PortionFindings() {}
+
+    static List<Finding> of(BatchPlan plan, LotPlan lot) {
+        List<Finding> found = new ArrayList<>();
+        if (lot.share().pieces() > 0) {
+            found.add(rope(lot.rope()));
+            found.add(tree(lot.rope()));
+        }
+        found.add(size(lot));
+        leftOver(plan, lot, found);
+        return found;
+    }
+
+    private static Finding rope(RopePlan rope) {
+        String shorter = rope.shorterRopes() == 0 ? "" : " (" + rope.shorterRopes() + " of them one shorter)";
+        return Finding.note(
+                Words.one(rope.cut().millimetres()) + " mm",
+                "of rope is a piece: " + rope.ropes() + (rope.ropes() == 1 ? " rope" : " ropes") + " of "
+                        + rope.longest() + shorter + ".",
+                "A rope " + Math.round(rope.diameter().millimetres()) + " mm thick weighs "
+                        + Words.one(RopePlan.gramsPerCm(rope.diameter()))
+                        + " g a centimetre (est., dough at 1.22 g/cm³).");
+    }
+
+    private static Finding tree(RopePlan rope) {
+        CutTree tree = CutTree.of(rope.longest());
+        String factors = tree.factors().stream().map(String::valueOf).collect(Collectors.joining(" × "));
+        if (tree.byEye() && rope.longest() > 1) {
+            return Finding.note(
+                    factors, "is how to divide each rope by eye.", "Small even splits are easier than a long row.");
+        }
+        return Finding.note(
+                String.valueOf(rope.longest()),
+                "does not divide by eye: cut by the ruler or the scale.",
+                "Turn the rope a quarter after every cut.");
+    }
+
+    private static Finding size(LotPlan lot) {
+        Style style = Styles.get(lot.lot().style());
+        Mass each = lot.share().doughEach();
+        String band = Words.grams(style.doughBand().low().grams()) + " to "
+                + Words.grams(style.doughBand().high().grams());
+        if (style.doughBand().contains(each)) {
+            return Finding.good(Words.fine(each.grams()), "of dough each; this style takes " + band + ".", "");
+        }
+        double wanted = style.doughBand().clamp(each).grams();
+        return Finding.look(
+                Words.fine(each.grams()),
+                "of dough each: this style takes " + band + ".",
+                "Outside it the skin is hard to roll to size.",
+                new Fix(
+                        "Cut " + Words.one(wanted) + " g",
+                        PlanField.DOUGH_EACH,
+                        lot.lot().no(),
+                        wanted));
+    }
+
+    private static void leftOver(BatchPlan plan, LotPlan lot, List<Finding> found) {
+        Balance.OfDough share = plan.balance().dough(lot.dough().no());
+        Mass left = share.left();
+        if (left.grams() < 1) {
+            return;
+        }
+        boolean alone = plan.batch().lots().stream()
+                        .filter(other -> other.doughNo() == share.no())
+                        .count()
+                == 1;
+        int pieces = lot.share().pieces();
+        double each =
+                pieces == 0 ? 0 : Words.floorTenth(share.inPieces().plus(left).grams() / pieces);
+        boolean helps = alone && each > lot.share().doughEach().grams() && each <= PlanField.DOUGH_EACH.high();
+        Fix fix = helps
+                ? new Fix(
+                        "Cut " + Words.one(each) + " g each",
+                        PlanField.DOUGH_EACH,
+                        lot.lot().no(),
+                        each)
+                : null;
+        found.add(Finding.look(
+                Words.fine(left.grams()),
+                "of dough over.",
+                "The flour at hand does not divide evenly into pieces of this size.",
+                fix));
+    }
+}

@@ -1,0 +1,72 @@
+package ironpin.plan;
+
+import ironpin.batch.Fix;
+import ironpin.batch.PlanField;
+import ironpin.quantity.Band;
+import ironpin.quantity.Length;
+import ironpin.wrapper.StuffedBread;
+import ironpin.wrapper.WrapperProfile;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Whether the wrapper is thin enough at the rim and thick enough in the middle. */
+final class RollFindings {
+    private static final Band<Length> RIM = new Band<>(Length.ofMillimetres(0.8), Length.ofMillimetres(1.2));
+    private static final Length GOOD_RIM = Length.ofMillimetres(1.0);
+    private static final Length GOOD_SKIN = Length.ofMillimetres(0.8);
+
+    private RollFindings() {}
+
+    static List<Finding> of(LotPlan lot) {
+        return lot.bread().isPresent() ? bread(lot, lot.bread().get()) : wrapper(lot);
+    }
+
+    private static List<Finding> wrapper(LotPlan lot) {
+        List<Finding> found = new ArrayList<>();
+        WrapperProfile profile = lot.wrapper();
+        String figure = Words.one(profile.rim().millimetres()) + " mm";
+        String why = "Rims of 0.8–1.2 mm seal well and cook through where they lie double (est.).";
+        if (RIM.contains(profile.rim())) {
+            found.add(Finding.good(figure, "at the rim.", why));
+        } else {
+            double wanted = Math.rint(WrapperProfile.ofRim(
+                            profile.mass(), GOOD_RIM, lot.lot().shape().centreToRim())
+                    .diameter()
+                    .millimetres());
+            boolean thick = profile.rim().compareTo(RIM.high()) > 0;
+            found.add(Finding.look(
+                    figure,
+                    thick ? "at the rim: the seam will be gummy." : "at the rim: it will tear.",
+                    why,
+                    disc(lot, wanted)));
+        }
+        found.add(Finding.note(
+                Words.one(profile.centre().millimetres()) + " mm",
+                "in the middle, " + Words.one(lot.lot().shape().centreToRim()) + " times the rim.",
+                "The middle carries the filling; a cone over a disc gives both from the dough's mass."));
+        return found;
+    }
+
+    private static List<Finding> bread(LotPlan lot, StuffedBread bread) {
+        List<Finding> found = new ArrayList<>();
+        String skin = Words.one(bread.skin().millimetres()) + " mm";
+        if (bread.holds()) {
+            found.add(Finding.good(skin, "of skin on either side (est.).", "It holds down to about 0.5 mm."));
+        } else {
+            double narrower = Math.floor(
+                    bread.diameter().millimetres() * Math.sqrt(bread.skin().millimetres() / GOOD_SKIN.millimetres()));
+            found.add(Finding.stop(skin, "of skin tears.", "Below 0.5 mm it does not hold.", disc(lot, narrower)));
+        }
+        found.add(Finding.note(
+                Words.one(bread.thickness().millimetres()) + " mm",
+                "thick when pressed to " + Math.round(bread.diameter().millimetres()) + " mm.",
+                "Dough and filling spread over the same disc."));
+        return found;
+    }
+
+    private static Fix disc(LotPlan lot, double wantedMm) {
+        double mm = Math.max(PlanField.DISC.low(), Math.min(PlanField.DISC.high(), wantedMm));
+        return new Fix(
+                "Roll to " + Math.round(mm) + " mm", PlanField.DISC, lot.lot().no(), mm);
+    }
+}

@@ -1,0 +1,44 @@
+package ironpin.portion;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The order of dividing a rope into n equal pieces by halves, thirds and fifths, largest parts last, so that the eye
+ * only ever divides by a small number. A count with a larger prime factor ends in cutting by length.
+ *
+ * @param pieces what the tree reaches
+ * @param factors divide by each in turn; their product is the count
+ */
+public record CutTree(int pieces, List<Integer> factors) {
+    /** The eye splits a length into at most five even parts. */
+    private static final int LARGEST_BY_EYE = 5;
+
+    public CutTree {
+        factors = List.copyOf(factors);
+    }
+
+    /** The tree for a count of at least one. */
+    public static CutTree of(int pieces) {
+        if (pieces < 1) {
+            throw new IllegalArgumentException("there is nothing to cut into " + pieces + " pieces");
+        }
+        List<Integer> factors = new ArrayList<>();
+        int rest = pieces;
+        for (int divisor = 2; divisor * divisor <= rest; divisor++) {
+            while (rest % divisor == 0) {
+                factors.add(divisor);
+                rest /= divisor;
+            }
+        }
+        if (rest > 1) {
+            factors.add(rest);
+        }
+        return new CutTree(pieces, factors);
+    }
+
+    /** Whether every division is small enough for the eye; otherwise cut by length or by weight. */
+    public boolean byEye() {
+        return factors.stream().allMatch(factor -> factor <= LARGEST_BY_EYE);
+    }
+}

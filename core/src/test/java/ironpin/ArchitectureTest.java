@@ -1,0 +1,60 @@
+package ironpin;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import org.testng.annotations.Test;
+
+public class ArchitectureTest {
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("ironpin");
+
+    @Test
+    public void packagesDependOneWay() {
+        slices().matching("ironpin.(*)..").should().beFreeOfCycles().check(CORE);
+    }
+
+    @Test
+    public void coreStandsOnTheJdkAlone() {
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideOutsideOfPackages("ironpin..", "java..")
+                .check(CORE);
+    }
+
+    @Test
+    public void coreDoesNotReadTheClockOrDrawLotsOrPrint() {
+        noClasses()
+                .should()
+                .callMethod(LocalDateTime.class, "now")
+                .orShould()
+                .callMethod(Instant.class, "now")
+                .orShould()
+                .callMethod(System.class, "currentTimeMillis")
+                .orShould()
+                .callMethod(System.class, "nanoTime")
+                .orShould()
+                .callMethod(Clock.class, "systemDefaultZone")
+                .orShould()
+                .callMethod(Math.class, "random")
+                .orShould()
+                .accessClassesThat()
+                .haveFullyQualifiedName("java.util.Random")
+                .orShould()
+                .accessField(System.class, "out")
+                .orShould()
+                .accessField(System.class, "err")
+                .orShould()
+                .dependOnClassesThat()
+                .resideInAnyPackage("java.nio.file..", "java.sql..")
+                .check(CORE);
+    }
+}

@@ -1,0 +1,88 @@
+package ironpin.batch;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertThrows;
+import static org.testng.Assert.expectThrows;
+
+import java.time.LocalDateTime;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class PlanFieldTest {
+    private static final Batch BATCH = Styles.start(
+            Styles.get("boiled-crescent"), "Supper", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
+
+    @DataProvider
+    public Object[][] fields() {
+        Object[][] rows = new Object[PlanField.values().length][];
+        for (PlanField field : PlanField.values()) {
+            rows[field.ordinal()] = new Object[] {field};
+        }
+        return rows;
+    }
+
+    private static int no(PlanField field) {
+        return field == PlanField.FILLING_SHARE ? PlanField.LINES : 1;
+    }
+
+    @Test(dataProvider = "fields")
+    public void whatIsWrittenIsRead(PlanField field) {
+        for (double value : new double[] {field.low(), field.low() + field.step(), field.high()}) {
+            if (field == PlanField.TO_FREEZER && value > 100) {
+                continue;
+            }
+            Batch changed = field.write(BATCH, no(field), value);
+            assertEquals(field.read(changed, Balancer.solve(changed), no(field)), value, 1e-6, field.key());
+        }
+        assertEquals(PlanField.ofKey(field.key()).orElseThrow(), field);
+    }
+
+    @Test(dataProvider = "fields")
+    public void whatIsNotAllowedSaysWhatIs(PlanField field) {
+        for (double value : new double[] {field.low() - 1, field.high() + 1, Double.NaN, -1e300}) {
+            OutOfRange refused = expectThrows(OutOfRange.class, () -> field.write(BATCH, no(field), value));
+            assertEquals(refused.getMessage().contains(OutOfRange.allowed(field)), true, refused.getMessage());
+        }
+    }
+
+    @Test
+    public void theNumberTypedLastIsThePinnedOne() {
+        Batch flour = PlanField.FLOUR.write(BATCH, 1, 500);
+        assertEquals(Pin.of(flour, flour.lot(1)), Pin.FLOUR);
+        Batch filling = PlanField.FILLING.write(flour, 1, 800);
+        assertEquals(Pin.of(filling, filling.lot(1)), Pin.FILLING);
+        Batch pieces = PlanField.PIECES.write(filling, 1, 41);
+        assertEquals(Pin.of(pieces, pieces.lot(1)), Pin.PIECES);
+        Batch eaters = PlanField.EATERS.write(pieces, 0, 5);
+        assertEquals(Pin.of(eaters, eaters.lot(1)), Pin.EATERS);
+        for (Pin pin : Pin.values()) {
+            Batch moved = Pins.move(Pins.move(BATCH, 1, Pin.BOTH), 1, pin);
+            assertEquals(Pin.of(moved, moved.lot(1)), pin);
+        }
+    }
+
+    @Test
+    public void movingThePinToThePiecesKeepsTheNumber() {
+        Batch flour = PlanField.FLOUR.write(BATCH, 1, 620);
+        int before = Balancer.solve(flour).lot(1).pieces();
+        assertEquals(Balancer.solve(Pins.move(flour, 1, Pin.PIECES)).lot(1).pieces(), before);
+    }
+
+    @Test
+    public void halfAnEaterIsRefused() {
+        assertThrows(OutOfRange.class, () -> PlanField.EATERS.write(BATCH, 0, 5.5));
+    }
+
+    @Test
+    public void oneShareOfAFillingMovesTheOthersInProportion() {
+        Batch changed = PlanField.FILLING_SHARE.write(BATCH, PlanField.LINES, 60);
+        double sum = 0;
+        for (var line : changed.filling(1).formula().lines()) {
+            sum += line.share().percent();
+        }
+        assertEquals(sum, 100, 1e-4);
+        double before = BATCH.filling(1).formula().lines().get(1).share().percent();
+        double after = changed.filling(1).formula().lines().get(1).share().percent();
+        assertEquals(after / before, 40.0 / 45, 1e-6);
+    }
+}

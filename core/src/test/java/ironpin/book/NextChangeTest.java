@@ -1,0 +1,84 @@
+package ironpin.book;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertThrows;
+import static org.testng.Assert.assertTrue;
+
+import ironpin.batch.Appetite;
+import ironpin.batch.Batch;
+import ironpin.batch.PlanField;
+import ironpin.batch.Styles;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Temperature;
+import java.time.LocalDateTime;
+import java.util.Optional;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class NextChangeTest {
+    private static final Mass NONE = Mass.ZERO;
+
+    private static Optional<Suggestion> after(String style, Outcome outcome) {
+        Batch batch =
+                Styles.start(Styles.get(style), "Supper", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
+        return NextChange.after(outcome, batch.lot(1), batch.dough(1), batch.filling(1));
+    }
+
+    private static Outcome outcome(int burst, int stuck, SkinVerdict skin, FillingVerdict filling, double coreC) {
+        return new Outcome(
+                72, burst, 0, stuck, NONE, NONE, skin, filling, Optional.of(Temperature.ofCelsius(coreC)), "");
+    }
+
+    @Test
+    public void aSupperWithoutFaultsChangesNothing() {
+        assertTrue(after("boiled-crescent", outcome(1, 0, SkinVerdict.RIGHT, FillingVerdict.RIGHT, 76))
+                .isEmpty());
+    }
+
+    @DataProvider
+    public Object[][] faults() {
+        SkinVerdict right = SkinVerdict.RIGHT;
+        FillingVerdict fine = FillingVerdict.RIGHT;
+        return new Object[][] {
+            {"boiled-crescent", outcome(5, 0, right, fine, 76), PlanField.FILLING_EACH, 16.2},
+            {"boiled-crescent", outcome(9, 0, SkinVerdict.TOUGH, FillingVerdict.DRY, 64), PlanField.FILLING_EACH, 16.2},
+            {"steamed-leaf", outcome(0, 0, SkinVerdict.TOUGH, fine, 80), PlanField.HYDRATION, 66.0},
+            {"boiled-crescent", outcome(0, 0, SkinVerdict.TOUGH, fine, 80), PlanField.HYDRATION, 51.0},
+            {"boiled-crescent", outcome(0, 0, SkinVerdict.CRACKED, fine, 80), PlanField.HYDRATION, 51.0},
+            {"boiled-crescent", outcome(0, 0, SkinVerdict.TORN, fine, 80), PlanField.HYDRATION, 49.0},
+            {"boiled-crescent", outcome(0, 0, SkinVerdict.GUMMY, fine, 80), PlanField.CENTRE_TO_RIM, 2.2},
+            {"boiled-crescent", outcome(0, 0, SkinVerdict.SPRANG_BACK, fine, 80), PlanField.REST, 50.0},
+            {"boiled-crescent", outcome(0, 0, right, FillingVerdict.DRY, 80), PlanField.FILLING_SHARE, 12.0},
+            {"boiled-crescent", outcome(0, 0, right, FillingVerdict.BLAND, 80), PlanField.FILLING_SHARE, 1.1},
+            {"boiled-crescent", outcome(0, 0, right, FillingVerdict.SALTY, 80), PlanField.FILLING_SHARE, 0.7},
+        };
+    }
+
+    @Test(dataProvider = "faults")
+    public void theWorstFaultGetsItsOneChange(String style, Outcome outcome, PlanField field, double value) {
+        Suggestion suggestion = after(style, outcome).orElseThrow();
+        assertEquals(suggestion.fix().orElseThrow().field(), field);
+        assertEquals(suggestion.fix().orElseThrow().value(), value, 1e-9);
+    }
+
+    @Test
+    public void stickingIsCuredByHandsNotByANumber() {
+        Suggestion suggestion = after("steamed-leaf", outcome(0, 9, SkinVerdict.TOUGH, FillingVerdict.RIGHT, 80))
+                .orElseThrow();
+        assertTrue(suggestion.change().contains("liner") && suggestion.fix().isEmpty());
+    }
+
+    @Test
+    public void aBowlLeftOverIsSpreadOverThePieces() {
+        Outcome over = new Outcome(
+                72, 0, 0, 0, NONE, Mass.ofGrams(58), SkinVerdict.RIGHT, FillingVerdict.RIGHT, Optional.empty(), "");
+        Suggestion suggestion = after("boiled-crescent", over).orElseThrow();
+        assertEquals(suggestion.seen(), "58 g of filling was over.");
+        assertEquals(suggestion.fix().orElseThrow().value(), 18.8, 1e-9);
+    }
+
+    @Test
+    public void moreBurstThanMadeIsRefused() {
+        assertThrows(IllegalArgumentException.class, () -> outcome(73, 0, SkinVerdict.RIGHT, FillingVerdict.RIGHT, 80));
+    }
+}

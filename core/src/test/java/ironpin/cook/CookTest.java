@@ -1,0 +1,109 @@
+package ironpin.cook;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertThrows;
+import static org.testng.Assert.assertTrue;
+
+import ironpin.portion.CutTree;
+import ironpin.portion.RopePlan;
+import ironpin.quantity.Length;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Temperature;
+import java.time.Duration;
+import java.util.List;
+import java.util.Random;
+import org.testng.annotations.Test;
+
+public class CookTest {
+    @Test
+    public void waterForFiveMinutesOfSteamAtEightHundredWatts() {
+        Mass water = BoilOff.waterFor(800, Duration.ofMinutes(5), Temperature.ofCelsius(20));
+        assertEquals(water.grams(), 93, 0.5);
+    }
+
+    @Test
+    public void twelveMinutesAtAKilowattBoilAwayAThirdOfALitre() {
+        assertEquals(BoilOff.of(1_000, Duration.ofMinutes(12)).grams(), 319, 0.5);
+    }
+
+    @Test
+    public void packedPiecesStayInsideAndApart() {
+        Random random = new Random(8);
+        for (int i = 0; i < 200; i++) {
+            double diameter = 20 + random.nextInt(60);
+            double radius = 80 + random.nextInt(120);
+            double gap = random.nextInt(20);
+            VesselPacking packing = VesselPacking.of(new Footprint(diameter, diameter), radius, gap);
+            List<VesselPacking.Place> places = packing.places();
+            double area = places.size() * diameter * diameter / 4;
+            assertTrue(area <= radius * radius, "more dough than vessel");
+            for (int a = 0; a < places.size(); a++) {
+                VesselPacking.Place one = places.get(a);
+                assertTrue(Math.hypot(one.xMm(), one.yMm()) + diameter / 2 <= radius + 1e-6);
+                for (int b = 0; b < a; b++) {
+                    VesselPacking.Place other = places.get(b);
+                    double distance = Math.hypot(one.xMm() - other.xMm(), one.yMm() - other.yMm());
+                    assertTrue(distance >= diameter + gap - 1e-6, "pieces touch");
+                }
+            }
+        }
+    }
+
+    @Test
+    public void sevenAndNineteenCirclesAreFound() {
+        // Published optima: seven unit circles fit radius 3, nineteen fit 4.864; eight do not fit 3.
+        assertEquals(VesselPacking.of(new Footprint(2, 2), 3.0001, 0).count(), 7);
+        int nineteen = VesselPacking.of(new Footprint(2, 2), 5.0001, 0).count();
+        assertTrue(nineteen >= 19 && nineteen <= 20, "found " + nineteen);
+    }
+
+    @Test
+    public void roundsAreEvenAndComplete() {
+        for (int pieces = 0; pieces <= 150; pieces++) {
+            for (int capacity = 1; capacity <= 40; capacity++) {
+                List<Integer> sizes = Rounds.split(pieces, capacity);
+                assertEquals(sizes.stream().mapToInt(Integer::intValue).sum(), pieces);
+                int least = sizes.stream().mapToInt(Integer::intValue).min().orElse(0);
+                int most = sizes.stream().mapToInt(Integer::intValue).max().orElse(0);
+                assertTrue(most <= capacity && most - least <= 1);
+            }
+        }
+    }
+
+    @Test
+    public void aStrongerHobTakesMoreAtOnce() {
+        Mass piece = Mass.ofGrams(33);
+        Temperature kitchen = Temperature.ofCelsius(20);
+        // 1,500 W for 150 s is 225 kJ; a piece takes 33·3.4·80 = 8.98 kJ.
+        assertEquals(PotLoad.largest(1_500, piece, kitchen), 25);
+        assertTrue(PotLoad.largest(3_000, piece, kitchen) > PotLoad.largest(1_500, piece, kitchen));
+        assertEquals(PotLoad.largest(100, Mass.ofGrams(900), kitchen), 1);
+    }
+
+    @Test
+    public void everyMethodIsFoundByItsKeyAndLargerPiecesTakeLonger() {
+        for (CookMethod method : CookMethod.all()) {
+            assertEquals(CookMethod.ofKey(method.key()), method);
+            Vessel vessel = Vessel.usual(method.vessel());
+            Duration small = method.roundTime(Mass.ofGrams(20), vessel);
+            Duration large = method.roundTime(Mass.ofGrams(60), vessel);
+            assertTrue(large.compareTo(small) > 0, method.key());
+        }
+        assertThrows(IllegalArgumentException.class, () -> CookMethod.ofKey("boil/in-oil"));
+    }
+
+    @Test
+    public void aRopeWeighsWhatItsPiecesWeigh() {
+        for (int pieces = 1; pieces <= 120; pieces++) {
+            RopePlan rope = RopePlan.of(Mass.ofGrams(15), pieces, Length.ofMillimetres(28));
+            double grams = rope.cut().centimetres() * RopePlan.gramsPerCm(rope.diameter());
+            assertEquals(grams, 15, 0.01);
+            assertEquals(rope.ropes() * rope.longest() - rope.shorterRopes(), pieces);
+            assertTrue(rope.shorterRopes() < rope.ropes() && rope.ropeLength().centimetres() <= 45);
+            int product = CutTree.of(rope.longest()).factors().stream().reduce(1, (a, b) -> a * b);
+            assertEquals(product, rope.longest());
+        }
+        // λ = 1.22·π·2.8²/4 = 7.512 g/cm.
+        assertEquals(RopePlan.gramsPerCm(Length.ofMillimetres(28)), 7.512, 0.001);
+    }
+}

@@ -1,0 +1,109 @@
+package ironpin.plan;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import ironpin.batch.Appetite;
+import ironpin.batch.Batch;
+import ironpin.batch.Fix;
+import ironpin.batch.PlanField;
+import ironpin.batch.RandomBatches;
+import ironpin.batch.Station;
+import ironpin.batch.Style;
+import ironpin.batch.Styles;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class FindingsTest {
+    private static Batch start(Style style) {
+        return Styles.start(style, "Supper", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
+    }
+
+    @DataProvider
+    public Object[][] styles() {
+        return Styles.all().stream().map(style -> new Object[] {style}).toArray(Object[][]::new);
+    }
+
+    @Test(dataProvider = "styles")
+    public void aStyleAsItShipsNeedsNoDecision(Style style) {
+        BatchPlan plan = BatchPlan.of(start(style));
+        for (Station station : List.of(Station.DOUGH, Station.FILLING, Station.PORTION, Station.ROLL, Station.FOLD)) {
+            Finding.Level worst = Findings.worst(station, plan);
+            assertTrue(
+                    worst.compareTo(Finding.Level.GOOD) <= 0,
+                    style.key() + " at " + station + ": " + Findings.at(station, plan, 1));
+        }
+    }
+
+    @DataProvider
+    public Object[][] mistakes() {
+        return new Object[][] {
+            {PlanField.HYDRATION, 40.0, Station.DOUGH, Finding.Level.LOOK},
+            {PlanField.HYDRATION, 62.0, Station.DOUGH, Finding.Level.LOOK},
+            {PlanField.WATER_TEMPERATURE, 90.0, Station.DOUGH, Finding.Level.LOOK},
+            {PlanField.REST, 5.0, Station.DOUGH, Finding.Level.LOOK},
+            {PlanField.DOUGH_EACH, 30.0, Station.PORTION, Finding.Level.LOOK},
+            {PlanField.DISC, 140.0, Station.ROLL, Finding.Level.LOOK},
+            {PlanField.DISC, 70.0, Station.FOLD, Finding.Level.STOP},
+            {PlanField.FILLING_EACH, 60.0, Station.FOLD, Finding.Level.STOP},
+            {PlanField.FILLING_EACH, 5.0, Station.FILLING, Finding.Level.LOOK},
+        };
+    }
+
+    @Test(dataProvider = "mistakes")
+    public void aMistakeIsFoundAndItsFixCuresIt(PlanField field, double value, Station station, Finding.Level level) {
+        Batch wrong = field.write(start(Styles.get("boiled-crescent")), 1, value);
+        BatchPlan plan = BatchPlan.of(wrong);
+        Finding finding = Findings.at(station, plan, 1).get(0);
+        assertEquals(finding.level(), level, finding.toString());
+        Batch mended = finding.fix().orElseThrow().applyTo(wrong);
+        Finding after = Findings.at(station, BatchPlan.of(mended), 1).get(0);
+        assertTrue(after.level().compareTo(Finding.Level.LOOK) < 0, after.toString());
+    }
+
+    @Test
+    public void leftOversAreNamedWithTheirGramsAndSharedOut() {
+        Batch batch =
+                PlanField.DOUGH_EACH.write(PlanField.FLOUR.write(start(Styles.get("boiled-crescent")), 1, 620), 1, 14);
+        Finding over = Findings.at(Station.PORTION, BatchPlan.of(batch), 1).get(0);
+        assertEquals(over.figure(), "4.1 g");
+        // 4.1 g over 66 pieces is less than a tenth of a gram each, so there is nothing sensible to change.
+        assertFalse(over.fix().isPresent());
+        Batch bigger = PlanField.DOUGH_EACH.write(batch, 1, 15.5);
+        Finding shared = Findings.at(Station.PORTION, BatchPlan.of(bigger), 1).get(0);
+        Batch mended = shared.fix().orElseThrow().applyTo(bigger);
+        assertEquals(
+                BatchPlan.of(mended).balance().lot(1).pieces(),
+                BatchPlan.of(bigger).balance().lot(1).pieces());
+        assertTrue(BatchPlan.of(mended)
+                        .balance()
+                        .dough(1)
+                        .left()
+                        .compareTo(BatchPlan.of(bigger).balance().dough(1).left())
+                < 0);
+    }
+
+    @Test
+    public void everyFixOfAnyPlanCanBeApplied() {
+        RandomBatches batches = new RandomBatches(11);
+        int fixes = 0;
+        for (int i = 0; i < 500; i++) {
+            Batch batch = batches.next();
+            BatchPlan plan = BatchPlan.of(batch);
+            for (Station station : Station.values()) {
+                for (LotPlan lot : plan.lots()) {
+                    for (Finding finding : Findings.at(station, plan, lot.lot().no())) {
+                        Optional<Fix> fix = finding.fix();
+                        fix.ifPresent(change -> BatchPlan.of(change.applyTo(batch)));
+                        fixes += fix.isPresent() ? 1 : 0;
+                    }
+                }
+            }
+        }
+        assertTrue(fixes > 300, "only " + fixes + " fixes were offered");
+    }
+}

@@ -1,0 +1,106 @@
+package ironpin.wrapper;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertThrows;
+import static org.testng.Assert.assertTrue;
+
+import ironpin.quantity.Length;
+import ironpin.quantity.Mass;
+import java.util.Random;
+import org.testng.annotations.Test;
+
+public class WrapperTest {
+    @Test
+    public void aTaperedDiscHoldsItsDough() {
+        Random random = new Random(7);
+        for (int i = 0; i < 2_000; i++) {
+            Mass mass = Mass.ofGrams(5 + random.nextInt(60));
+            double ratio = 1 + random.nextDouble() * 2;
+            WrapperProfile wide =
+                    WrapperProfile.ofDiameter(mass, Length.ofMillimetres(60 + random.nextInt(120)), ratio);
+            assertEquals(wide.volumeCm3() * 1.22, mass.grams(), mass.grams() * 0.003);
+            WrapperProfile back = WrapperProfile.ofRim(mass, wide.rim(), ratio);
+            double tolerance = wide.diameter().millimetres() * 0.002;
+            assertEquals(back.diameter().millimetres(), wide.diameter().millimetres(), tolerance);
+        }
+    }
+
+    @Test
+    public void fifteenGramsAtNinetyFiveMillimetres() {
+        // 15/1.22 = 12.295 cm³ over 70.88 cm² is 1.7346 mm on the mean; ÷ (1 + 0.8/3) = 1.369 mm at the rim.
+        WrapperProfile profile = WrapperProfile.ofDiameter(Mass.ofGrams(15), Length.ofMillimetres(95), 1.8);
+        assertEquals(profile.rim().millimetres(), 1.369, 0.002);
+        assertEquals(profile.centre().millimetres(), 2.465, 0.003);
+    }
+
+    @Test
+    public void theTubeBoundIsTheSumOfItsStrips() {
+        double r = 4.2;
+        int n = 200_000;
+        double sum = 0;
+        for (int i = 0; i < n; i++) {
+            double x = -r + (i + 0.5) * 2 * r / n;
+            double strip = 2 * Math.sqrt(r * r - x * x);
+            sum += strip * strip / (4 * Math.PI) * 2 * r / n;
+        }
+        assertEquals(FillRoom.tubeBoundCm3(r), sum, 1e-6);
+    }
+
+    @Test
+    public void thePurseBoundIsTheRevolvedProfileAndBeatsTheSphere() {
+        double r = 4.2;
+        double bound = FillRoom.purseBoundCm3(r);
+        double sphere = 4 * Math.pow(r, 3) / (3 * Math.PI * Math.PI);
+        assertTrue(bound > sphere * 1.1 && bound < 0.1531 * Math.pow(r, 3));
+        // u = sin θ takes the singularity out of both integrals.
+        double lengthPerA = 0;
+        double volumePerA3 = 0;
+        int n = 100_000;
+        for (int i = 0; i < n; i++) {
+            double u = Math.sin((i + 0.5) * Math.PI / 2 / n);
+            double weight = Math.PI / 2 / n / Math.sqrt(1 + u * u);
+            lengthPerA += weight;
+            volumePerA3 += 2 * Math.PI * Math.pow(u, 4) * weight;
+        }
+        double a = r / 2 / lengthPerA;
+        assertEquals(bound, volumePerA3 * a * a * a, 1e-5);
+    }
+
+    @Test
+    public void noEllipsoidOfTheSameMeridianBeatsThePurse() {
+        double r = 1;
+        for (double flat = 0.2; flat <= 1.5; flat += 0.05) {
+            double meridian = 0;
+            int n = 20_000;
+            for (int i = 0; i < n; i++) {
+                double t = (i + 0.5) * Math.PI / n;
+                meridian += Math.hypot(Math.cos(t), flat * Math.sin(t)) * Math.PI / n;
+            }
+            double a = r / meridian;
+            double volume = 4.0 / 3 * Math.PI * a * a * a * flat;
+            assertTrue(volume <= FillRoom.purseBoundCm3(r) + 1e-9, "flattened to " + flat);
+        }
+    }
+
+    @Test
+    public void roomGrowsWithTheDiscAndABallHasNone() {
+        double small =
+                FillRoom.of(Length.ofMillimetres(80), Fold.LEAF).comfortable().grams();
+        double large =
+                FillRoom.of(Length.ofMillimetres(95), Fold.LEAF).comfortable().grams();
+        assertTrue(large > small * 1.5);
+        assertThrows(IllegalArgumentException.class, () -> FillRoom.of(Length.ofMillimetres(95), Fold.GATHERED_BALL));
+    }
+
+    @Test
+    public void aBreadPressedTwiceAsWideIsAQuarterAsThick() {
+        StuffedBread narrow = StuffedBread.of(Mass.ofGrams(60), Mass.ofGrams(58), Length.ofMillimetres(120));
+        StuffedBread wide = StuffedBread.of(Mass.ofGrams(60), Mass.ofGrams(58), Length.ofMillimetres(240));
+        assertEquals(wide.thickness().millimetres(), narrow.thickness().millimetres() / 4, 0.01);
+        // 60/1.22 cm³ over 113.1 cm², half on either side.
+        assertEquals(narrow.skin().millimetres(), 60 / 1.22 / (Math.PI * 36) * 10 / 2, 0.001);
+        assertTrue(narrow.holds() && wide.holds());
+        assertTrue(!StuffedBread.of(Mass.ofGrams(60), Mass.ofGrams(58), Length.ofMillimetres(260))
+                .holds());
+    }
+}
