@@ -59,8 +59,8 @@ public class BalancerTest {
                     }
                 }
                 Mass parts = inPieces.plus(share.lost()).plus(share.left());
-                assertEquals(parts, share.made().total(), batch.toString());
-                assertTrue(!share.left().isNegative(), batch.toString());
+                assertEquals(parts, share.made().total());
+                assertTrue(!share.left().isNegative());
                 double loss = batch.dough(share.no()).loss().fraction();
                 assertEquals(share.lost().grams(), share.made().total().grams() * loss, 1e-4);
             }
@@ -73,8 +73,8 @@ public class BalancerTest {
                     }
                 }
                 Mass parts = inPieces.plus(share.lost()).plus(share.left()).plus(share.patty());
-                assertEquals(parts, share.made(), batch.toString());
-                assertTrue(!share.left().isNegative(), batch.toString());
+                assertEquals(parts, share.made());
+                assertTrue(!share.left().isNegative());
             }
         }
     }

@@ -41,7 +41,7 @@ public class TimetableTest {
     @Test
     public void handsDoOneThingAtATimeAndNothingStartsBeforeItsTurn() {
         RandomBatches batches = new RandomBatches(9);
-        for (int i = 0; i < 400; i++) {
+        for (int i = 0; i < 120; i++) {
             Timetable table = BatchPlan.of(batches.next()).timetable();
             List<Timetable.Slot> slots = table.slots();
             for (Timetable.Slot slot : slots) {

@@ -1,0 +1,171 @@
+package ironpin.store;
+
+import static ironpin.store.db.Tables.BATCH;
+import static ironpin.store.db.Tables.REVISION;
+
+import ironpin.batch.Batch;
+import ironpin.store.db.tables.records.BatchRecord;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.jooq.DSLContext;
+
+/** Batches and the revisions of their plans. */
+public final class BatchStore {
+    private static final int LABEL_LENGTH = 200;
+
+    private final Cupboard cupboard;
+
+    public BatchStore(Cupboard cupboard) {
+        this.cupboard = cupboard;
+    }
+
+    /** Keeps a new batch and returns its number. */
+    public long create(Batch batch, String label, Instant now) {
+        return cupboard.write(dsl -> {
+            long id = dsl.insertInto(BATCH)
+                    .set(BATCH.STATUS, Status.PLANNED.name())
+                    .set(BATCH.CURRENT_REVISION, 1)
+                    .set(BATCH.CREATED_AT, Times.kept(now))
+                    .returningResult(BATCH.ID)
+                    .fetchOne()
+                    .value1();
+            new PlanRows(dsl, id, 1).save(batch, cut(label), now);
+            return id;
+        });
+    }
+
+    /** The batch as it stands. @throws NoSuchBatch if there is none */
+    public StoredBatch load(long id) {
+        return cupboard.read(dsl -> stored(dsl, head(dsl, id)));
+    }
+
+    /** Batches in these states, the latest served first. */
+    public List<StoredBatch> list(Status status, int offset, int limit) {
+        return cupboard.read(dsl -> dsl.select(BATCH.asterisk())
+                .from(BATCH)
+                .join(REVISION)
+                .on(REVISION.BATCH_ID.eq(BATCH.ID), REVISION.NO.eq(BATCH.CURRENT_REVISION))
+                .where(BATCH.STATUS.eq(status.name()))
+                .orderBy(REVISION.SERVING.desc(), BATCH.ID.desc())
+                .offset(offset)
+                .limit(limit)
+                .fetchInto(BATCH)
+                .map(row -> stored(dsl, row)));
+    }
+
+    /** How many batches are in this state. */
+    public int count(Status status) {
+        return cupboard.read(dsl -> dsl.fetchCount(BATCH, BATCH.STATUS.eq(status.name())));
+    }
+
+    /**
+     * Makes a new revision of the plan; revisions that were undone before are gone.
+     *
+     * @throws NoSuchBatch if there is none
+     */
+    public StoredBatch change(long id, String label, UnaryOperator<Batch> change, Instant now) {
+        return cupboard.write(dsl -> {
+            BatchRecord head = locked(dsl, id);
+            int current = head.getCurrentRevision();
+            Batch before = new PlanRows(dsl, id, current).load();
+            Batch after = change.apply(before);
+            if (!after.equals(before)) {
+                dsl.deleteFrom(REVISION)
+                        .where(REVISION.BATCH_ID.eq(id), REVISION.NO.gt(current))
+                        .execute();
+                new PlanRows(dsl, id, current + 1).save(after, cut(label), now);
+                moveTo(dsl, head, current + 1);
+            }
+            return stored(dsl, head);
+        });
+    }
+
+    /** Takes the last change back; at the first revision nothing happens. */
+    public StoredBatch undo(long id) {
+        return step(id, -1);
+    }
+
+    /** Makes the last change that was taken back again; at the last revision nothing happens. */
+    public StoredBatch redo(long id) {
+        return step(id, 1);
+    }
+
+    /** Work begins. */
+    public StoredBatch start(long id, Instant now) {
+        return cupboard.write(dsl -> {
+            BatchRecord head = locked(dsl, id);
+            if (head.getStatus().equals(Status.PLANNED.name())) {
+                head.setStatus(Status.RUNNING.name());
+                head.setStartedAt(Times.kept(now));
+                head.store();
+            }
+            return stored(dsl, head);
+        });
+    }
+
+    /** Takes a batch out of the cupboard with everything that belongs to it. */
+    public void delete(long id) {
+        cupboard.write(dsl -> {
+            locked(dsl, id).delete();
+            return id;
+        });
+    }
+
+    static BatchRecord locked(DSLContext dsl, long id) {
+        BatchRecord head =
+                dsl.selectFrom(BATCH).where(BATCH.ID.eq(id)).forUpdate().fetchOne();
+        if (head == null) {
+            throw new NoSuchBatch(id);
+        }
+        return head;
+    }
+
+    private StoredBatch step(long id, int by) {
+        return cupboard.write(dsl -> {
+            BatchRecord head = locked(dsl, id);
+            int target = head.getCurrentRevision() + by;
+            if (label(dsl, id, target).isPresent()) {
+                moveTo(dsl, head, target);
+            }
+            return stored(dsl, head);
+        });
+    }
+
+    private static void moveTo(DSLContext dsl, BatchRecord head, int revision) {
+        head.setCurrentRevision(revision);
+        dsl.update(BATCH)
+                .set(BATCH.CURRENT_REVISION, revision)
+                .where(BATCH.ID.eq(head.getId()))
+                .execute();
+    }
+
+    private static BatchRecord head(DSLContext dsl, long id) {
+        return Optional.ofNullable(dsl.fetchOne(BATCH, BATCH.ID.eq(id))).orElseThrow(() -> new NoSuchBatch(id));
+    }
+
+    private static StoredBatch stored(DSLContext dsl, BatchRecord head) {
+        int revision = head.getCurrentRevision();
+        return new StoredBatch(
+                head.getId(),
+                Status.valueOf(head.getStatus()),
+                revision,
+                Optional.ofNullable(Times.read(head.getStartedAt())),
+                Optional.ofNullable(Times.read(head.getFinishedAt())),
+                revision > 1 ? label(dsl, head.getId(), revision) : Optional.empty(),
+                label(dsl, head.getId(), revision + 1),
+                new PlanRows(dsl, head.getId(), revision).load());
+    }
+
+    private static Optional<String> label(DSLContext dsl, long id, int revision) {
+        return dsl.select(REVISION.LABEL)
+                .from(REVISION)
+                .where(REVISION.BATCH_ID.eq(id), REVISION.NO.eq(revision))
+                .fetchOptional(REVISION.LABEL);
+    }
+
+    private static String cut(String label) {
+        return label.length() <= LABEL_LENGTH ? label : label.substring(0, LABEL_LENGTH);
+    }
+}

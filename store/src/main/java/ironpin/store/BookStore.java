@@ -1,0 +1,91 @@
+package ironpin.store;
+
+import static ironpin.store.db.Tables.OUTCOME;
+
+import ironpin.book.FillingVerdict;
+import ironpin.book.Outcome;
+import ironpin.book.SkinVerdict;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Temperature;
+import ironpin.store.db.tables.records.BatchRecord;
+import ironpin.store.db.tables.records.OutcomeRecord;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+
+/** What came of past lots. */
+public final class BookStore {
+    private final Cupboard cupboard;
+
+    public BookStore(Cupboard cupboard) {
+        this.cupboard = cupboard;
+    }
+
+    /** Writes down what came of a lot, over what stood there before, and puts the batch into the Book. */
+    public void record(long batchId, int lotNo, String style, Outcome outcome, Instant now) {
+        cupboard.write(dsl -> {
+            BatchRecord head = BatchStore.locked(dsl, batchId);
+            dsl.deleteFrom(OUTCOME)
+                    .where(OUTCOME.BATCH_ID.eq(batchId), OUTCOME.LOT_NO.eq(lotNo))
+                    .execute();
+            dsl.executeInsert(row(batchId, lotNo, style, outcome, now));
+            if (!head.getStatus().equals(Status.DONE.name())) {
+                head.setStatus(Status.DONE.name());
+                head.setFinishedAt(Times.kept(now));
+                head.store();
+            }
+            return batchId;
+        });
+    }
+
+    /** What was written about the lots of a batch, by lot number. */
+    public List<BookEntry> entries(long batchId) {
+        return cupboard.read(dsl -> dsl.selectFrom(OUTCOME)
+                .where(OUTCOME.BATCH_ID.eq(batchId))
+                .orderBy(OUTCOME.LOT_NO)
+                .fetch(BookStore::entry));
+    }
+
+    /** The latest entry about a style, not counting one batch's own. */
+    public Optional<BookEntry> last(String style, long exceptBatchId) {
+        return cupboard.read(dsl -> dsl.selectFrom(OUTCOME)
+                .where(OUTCOME.STYLE.eq(style), OUTCOME.BATCH_ID.ne(exceptBatchId))
+                .orderBy(OUTCOME.RECORDED_AT.desc())
+                .limit(1)
+                .fetchOptional(BookStore::entry));
+    }
+
+    private static BookEntry entry(OutcomeRecord row) {
+        Outcome outcome = new Outcome(
+                row.getMade(),
+                row.getBurst(),
+                row.getLeaked(),
+                row.getStuck(),
+                new Mass(row.getDoughLeftUg()),
+                new Mass(row.getFillingLeftUg()),
+                SkinVerdict.valueOf(row.getSkin()),
+                FillingVerdict.valueOf(row.getFilling()),
+                Optional.ofNullable(row.getCoreMdeg()).map(Temperature::new),
+                row.getNote());
+        return new BookEntry(
+                row.getBatchId(), row.getLotNo(), row.getStyle(), Times.read(row.getRecordedAt()), outcome);
+    }
+
+    private static OutcomeRecord row(long batchId, int lotNo, String style, Outcome outcome, Instant now) {
+        return new OutcomeRecord(
+                batchId,
+                lotNo,
+                style,
+                Times.kept(now),
+                outcome.made(),
+                outcome.burst(),
+                outcome.leaked(),
+                outcome.stuck(),
+                outcome.doughLeft().micrograms(),
+                outcome.fillingLeft().micrograms(),
+                outcome.skin().name(),
+                outcome.filling().name(),
+                outcome.core().map(Temperature::millidegrees).orElse(null),
+                outcome.note());
+    }
+}

@@ -1,0 +1,285 @@
+package ironpin.store;
+
+import static ironpin.store.db.Tables.DOUGH;
+import static ironpin.store.db.Tables.DOUGH_FLOUR;
+import static ironpin.store.db.Tables.DOUGH_LINE;
+import static ironpin.store.db.Tables.FILLING;
+import static ironpin.store.db.Tables.FILLING_LINE;
+import static ironpin.store.db.Tables.LOT;
+import static ironpin.store.db.Tables.REVISION;
+
+import ironpin.batch.Appetite;
+import ironpin.batch.Batch;
+import ironpin.batch.Dough;
+import ironpin.batch.Filling;
+import ironpin.batch.FlourShare;
+import ironpin.batch.Lot;
+import ironpin.batch.PieceRule;
+import ironpin.cook.CookMethod;
+import ironpin.cook.Vessel;
+import ironpin.cook.VesselKind;
+import ironpin.dip.Dip;
+import ironpin.dough.DoughAddition;
+import ironpin.dough.DoughFamily;
+import ironpin.dough.DoughFormula;
+import ironpin.dough.DoughLine;
+import ironpin.filling.FillingFormula;
+import ironpin.filling.FillingKind;
+import ironpin.filling.FillingLine;
+import ironpin.pantry.Flour;
+import ironpin.pantry.FlourKind;
+import ironpin.quantity.Length;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Percentage;
+import ironpin.quantity.Temperature;
+import ironpin.store.db.tables.records.DoughFlourRecord;
+import ironpin.store.db.tables.records.DoughLineRecord;
+import ironpin.store.db.tables.records.DoughRecord;
+import ironpin.store.db.tables.records.FillingLineRecord;
+import ironpin.store.db.tables.records.FillingRecord;
+import ironpin.store.db.tables.records.LotRecord;
+import ironpin.store.db.tables.records.RevisionRecord;
+import ironpin.wrapper.Fold;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.jooq.TableRecord;
+
+/** One revision of a plan, between core's values and rows. */
+final class PlanRows {
+    private final DSLContext dsl;
+    private final long batchId;
+    private final int revision;
+
+    PlanRows(DSLContext dsl, long batchId, int revision) {
+        this.dsl = dsl;
+        this.batchId = batchId;
+        this.revision = revision;
+    }
+
+    void save(Batch batch, String label, Instant now) {
+        List<TableRecord<?>> parents = new ArrayList<>();
+        List<TableRecord<?>> children = new ArrayList<>();
+        for (Dough dough : batch.doughs()) {
+            parents.add(row(dough));
+            for (FlourShare flour : dough.flours()) {
+                children.add(row(dough.no(), children.size(), flour));
+            }
+            for (DoughLine line : dough.formula().lines()) {
+                children.add(row(dough.no(), children.size(), line));
+            }
+        }
+        for (Filling filling : batch.fillings()) {
+            parents.add(row(filling));
+            for (FillingLine line : filling.formula().lines()) {
+                children.add(row(filling.no(), children.size(), line));
+            }
+        }
+        for (Lot lot : batch.lots()) {
+            children.add(row(lot));
+        }
+        dsl.executeInsert(new RevisionRecord(
+                batchId,
+                revision,
+                label,
+                Times.kept(now),
+                batch.title(),
+                batch.serving(),
+                batch.eaters(),
+                batch.appetite().name()));
+        dsl.batchInsert(parents).execute();
+        dsl.batchInsert(children).execute();
+    }
+
+    Batch load() {
+        RevisionRecord head =
+                dsl.fetchOne(REVISION, REVISION.BATCH_ID.eq(batchId).and(REVISION.NO.eq(revision)));
+        return new Batch(
+                head.getTitle(),
+                head.getServing(),
+                head.getEaters(),
+                Appetite.valueOf(head.getAppetite()),
+                doughs(),
+                fillings(),
+                lots());
+    }
+
+    private List<Dough> doughs() {
+        Map<Integer, List<FlourShare>> flours = dsl.selectFrom(DOUGH_FLOUR)
+                .where(DOUGH_FLOUR.BATCH_ID.eq(batchId), DOUGH_FLOUR.REVISION.eq(revision))
+                .orderBy(DOUGH_FLOUR.POSITION)
+                .fetchGroups(DOUGH_FLOUR.DOUGH_NO, PlanRows::flour);
+        Map<Integer, List<DoughLine>> lines = dsl.selectFrom(DOUGH_LINE)
+                .where(DOUGH_LINE.BATCH_ID.eq(batchId), DOUGH_LINE.REVISION.eq(revision))
+                .orderBy(DOUGH_LINE.POSITION)
+                .fetchGroups(
+                        DOUGH_LINE.DOUGH_NO,
+                        row -> new DoughLine(
+                                DoughAddition.valueOf(row.getAddition()), new Percentage(row.getShareUpct())));
+        return dsl.selectFrom(DOUGH)
+                .where(DOUGH.BATCH_ID.eq(batchId), DOUGH.REVISION.eq(revision))
+                .orderBy(DOUGH.NO)
+                .fetch(row -> new Dough(
+                        row.getNo(),
+                        row.getName(),
+                        DoughFamily.valueOf(row.getFamily()),
+                        flours.get(row.getNo()),
+                        new DoughFormula(lines.get(row.getNo())),
+                        new Temperature(row.getWaterMdeg()),
+                        Duration.ofSeconds(row.getRestS()),
+                        new Percentage(row.getLossUpct()),
+                        Optional.ofNullable(row.getFlourAtHandUg()).map(Mass::new)));
+    }
+
+    private List<Filling> fillings() {
+        Map<Integer, List<FillingLine>> lines = dsl.selectFrom(FILLING_LINE)
+                .where(FILLING_LINE.BATCH_ID.eq(batchId), FILLING_LINE.REVISION.eq(revision))
+                .orderBy(FILLING_LINE.POSITION)
+                .fetchGroups(
+                        FILLING_LINE.FILLING_NO,
+                        row -> new FillingLine(row.getIngredient(), new Percentage(row.getShareUpct())));
+        return dsl.selectFrom(FILLING)
+                .where(FILLING.BATCH_ID.eq(batchId), FILLING.REVISION.eq(revision))
+                .orderBy(FILLING.NO)
+                .fetch(row -> new Filling(
+                        row.getNo(),
+                        row.getName(),
+                        FillingKind.valueOf(row.getKind()),
+                        new FillingFormula(lines.get(row.getNo())),
+                        new Mass(row.getTestPattyUg()),
+                        new Percentage(row.getLossUpct()),
+                        Optional.ofNullable(row.getAtHandUg()).map(Mass::new)));
+    }
+
+    private List<Lot> lots() {
+        return dsl.selectFrom(LOT)
+                .where(LOT.BATCH_ID.eq(batchId), LOT.REVISION.eq(revision))
+                .orderBy(LOT.NO)
+                .fetch(PlanRows::lot);
+    }
+
+    private static FlourShare flour(DoughFlourRecord row) {
+        Flour flour = new Flour(
+                row.getFlourKey(),
+                row.getName(),
+                FlourKind.valueOf(row.getKind()),
+                new Percentage(row.getProteinUpct()));
+        return new FlourShare(flour, new Percentage(row.getShareUpct()));
+    }
+
+    private static Lot lot(LotRecord row) {
+        PieceRule rule = row.getPerEater() != null
+                ? new PieceRule.PerEater(row.getPerEater())
+                : new PieceRule.Counted(row.getCounted());
+        return new Lot(
+                row.getNo(),
+                row.getName(),
+                row.getStyle(),
+                row.getDoughNo(),
+                row.getFillingNo(),
+                rule,
+                row.getToFreezer(),
+                new Mass(row.getDoughEachUg()),
+                new Mass(row.getFillingEachUg()),
+                new Lot.Shape(new Length(row.getRopeUm()), new Length(row.getDiscUm()), row.getCentreToRim()),
+                Fold.valueOf(row.getFold()),
+                CookMethod.ofKey(row.getMethod()),
+                new Vessel(
+                        VesselKind.valueOf(row.getVessel()),
+                        new Length(row.getVesselUm()),
+                        row.getVesselTiers(),
+                        row.getVesselWatts()),
+                Dip.valueOf(row.getDip()));
+    }
+
+    private DoughRecord row(Dough dough) {
+        return new DoughRecord(
+                batchId,
+                revision,
+                dough.no(),
+                dough.name(),
+                dough.family().name(),
+                dough.water().millidegrees(),
+                dough.rest().toSeconds(),
+                dough.loss().millionths(),
+                dough.flourAtHand().map(Mass::micrograms).orElse(null));
+    }
+
+    private DoughFlourRecord row(int doughNo, int position, FlourShare part) {
+        Flour flour = part.flour();
+        return new DoughFlourRecord(
+                batchId,
+                revision,
+                doughNo,
+                position,
+                flour.key(),
+                flour.name(),
+                flour.kind().name(),
+                flour.protein().millionths(),
+                part.share().millionths());
+    }
+
+    private DoughLineRecord row(int doughNo, int position, DoughLine line) {
+        return new DoughLineRecord(
+                batchId,
+                revision,
+                doughNo,
+                position,
+                line.addition().name(),
+                line.share().millionths());
+    }
+
+    private FillingRecord row(Filling filling) {
+        return new FillingRecord(
+                batchId,
+                revision,
+                filling.no(),
+                filling.name(),
+                filling.kind().name(),
+                filling.testPatty().micrograms(),
+                filling.loss().millionths(),
+                filling.atHand().map(Mass::micrograms).orElse(null));
+    }
+
+    private FillingLineRecord row(int fillingNo, int position, FillingLine line) {
+        return new FillingLineRecord(
+                batchId,
+                revision,
+                fillingNo,
+                position,
+                line.ingredient(),
+                line.share().millionths());
+    }
+
+    private LotRecord row(Lot lot) {
+        Integer perEater = lot.rule() instanceof PieceRule.PerEater rule ? Integer.valueOf(rule.each()) : null;
+        Integer counted = lot.rule() instanceof PieceRule.Counted rule ? Integer.valueOf(rule.pieces()) : null;
+        return new LotRecord(
+                batchId,
+                revision,
+                lot.no(),
+                lot.name(),
+                lot.style(),
+                lot.doughNo(),
+                lot.fillingNo(),
+                perEater,
+                counted,
+                lot.toFreezer(),
+                lot.doughEach().micrograms(),
+                lot.fillingEach().micrograms(),
+                lot.shape().rope().micrometres(),
+                lot.shape().disc().micrometres(),
+                lot.shape().centreToRim(),
+                lot.fold().name(),
+                lot.method().key(),
+                lot.vessel().kind().name(),
+                lot.vessel().diameter().micrometres(),
+                lot.vessel().tiers(),
+                lot.vessel().watts(),
+                lot.dip().name());
+    }
+}

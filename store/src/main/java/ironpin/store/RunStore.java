@@ -1,0 +1,101 @@
+package ironpin.store;
+
+import static ironpin.store.db.Tables.STEP_DONE;
+import static ironpin.store.db.Tables.TIMER;
+
+import ironpin.store.db.tables.records.TimerRecord;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/** What has been ticked off and what is being timed. */
+public final class RunStore {
+    private final Cupboard cupboard;
+
+    public RunStore(Cupboard cupboard) {
+        this.cupboard = cupboard;
+    }
+
+    /** When each finished task was ticked, by its key. */
+    public Map<String, Instant> done(long batchId) {
+        Map<String, OffsetDateTime> rows = cupboard.read(dsl -> dsl.selectFrom(STEP_DONE)
+                .where(STEP_DONE.BATCH_ID.eq(batchId))
+                .fetchMap(STEP_DONE.TASK_KEY, STEP_DONE.DONE_AT));
+        Map<String, Instant> done = new TreeMap<>();
+        rows.forEach((key, at) -> done.put(key, Times.read(at)));
+        return done;
+    }
+
+    /** Ticks a task; ticking it again keeps the first time. */
+    public void tick(long batchId, String taskKey, Instant now) {
+        cupboard.write(dsl -> dsl.insertInto(STEP_DONE)
+                .set(STEP_DONE.BATCH_ID, batchId)
+                .set(STEP_DONE.TASK_KEY, taskKey)
+                .set(STEP_DONE.DONE_AT, Times.kept(now))
+                .onDuplicateKeyIgnore()
+                .execute());
+    }
+
+    /** Takes a tick back. */
+    public void untick(long batchId, String taskKey) {
+        cupboard.write(dsl -> dsl.deleteFrom(STEP_DONE)
+                .where(STEP_DONE.BATCH_ID.eq(batchId), STEP_DONE.TASK_KEY.eq(taskKey))
+                .execute());
+    }
+
+    /** Timers of a batch that have not been stopped, the first to ring first. */
+    public List<RunningTimer> timers(long batchId) {
+        return cupboard.read(
+                dsl -> dsl
+                        .selectFrom(TIMER)
+                        .where(TIMER.BATCH_ID.eq(batchId), TIMER.STOPPED_AT.isNull())
+                        .fetch(RunStore::timer)
+                        .stream()
+                        .sorted(Comparator.comparing(RunningTimer::endsAt))
+                        .toList());
+    }
+
+    /**
+     * Starts a timer and returns its number.
+     *
+     * @param length above 0, at most 7 days
+     * @throws IllegalArgumentException outside that range
+     */
+    public long startTimer(long batchId, String taskKey, String label, Duration length, Instant now) {
+        if (length.isNegative() || length.isZero() || length.compareTo(Duration.ofDays(7)) > 0) {
+            throw new IllegalArgumentException("a timer runs for up to 7 days, not " + length);
+        }
+        return cupboard.write(dsl -> dsl.insertInto(TIMER)
+                .set(TIMER.BATCH_ID, batchId)
+                .set(TIMER.TASK_KEY, taskKey)
+                .set(TIMER.LABEL, label)
+                .set(TIMER.STARTED_AT, Times.kept(now))
+                .set(TIMER.SECONDS, length.toSeconds())
+                .returningResult(TIMER.ID)
+                .fetchOne()
+                .value1());
+    }
+
+    /** Stops a timer of this batch; one that is not there or has been stopped stays as it is. */
+    public void stopTimer(long batchId, long timerId, Instant now) {
+        cupboard.write(dsl -> dsl.update(TIMER)
+                .set(TIMER.STOPPED_AT, Times.kept(now))
+                .where(TIMER.BATCH_ID.eq(batchId), TIMER.ID.eq(timerId), TIMER.STOPPED_AT.isNull())
+                .execute());
+    }
+
+    private static RunningTimer timer(TimerRecord row) {
+        return new RunningTimer(
+                row.getId(),
+                row.getTaskKey(),
+                row.getLabel(),
+                Times.read(row.getStartedAt()),
+                Duration.ofSeconds(row.getSeconds()),
+                Optional.ofNullable(Times.read(row.getStoppedAt())));
+    }
+}

@@ -1,0 +1,28 @@
+package ironpin.store;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Optional;
+
+/**
+ * A timer as it is kept: where it stands follows from the clock, so a reload or a second screen shows the same.
+ *
+ * @param id its number
+ * @param taskKey which task it belongs to
+ * @param label what it times
+ * @param startedAt when it was started
+ * @param length how long it runs
+ * @param stoppedAt when it was stopped by hand
+ */
+public record RunningTimer(
+        long id, String taskKey, String label, Instant startedAt, Duration length, Optional<Instant> stoppedAt) {
+    /** When it rings. */
+    public Instant endsAt() {
+        return startedAt.plus(length);
+    }
+
+    /** Whether it has not been stopped; it may have rung. */
+    public boolean live() {
+        return stoppedAt.isEmpty();
+    }
+}

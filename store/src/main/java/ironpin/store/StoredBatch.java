@@ -1,0 +1,27 @@
+package ironpin.store;
+
+import ironpin.batch.Batch;
+import java.time.Instant;
+import java.util.Optional;
+
+/**
+ * A batch as it is kept.
+ *
+ * @param id its number in the cupboard
+ * @param status where it stands
+ * @param revision which revision of the plan is the current one
+ * @param startedAt when work began
+ * @param finishedAt when it was judged
+ * @param undo label of the change that undo takes back
+ * @param redo label of the change that redo makes again
+ * @param batch the current plan
+ */
+public record StoredBatch(
+        long id,
+        Status status,
+        int revision,
+        Optional<Instant> startedAt,
+        Optional<Instant> finishedAt,
+        Optional<String> undo,
+        Optional<String> redo,
+        Batch batch) {}
