@@ -18,6 +18,7 @@ import ironpin.quantity.Temperature;
 import ironpin.wrapper.Fold;
 import java.time.Duration;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
 
 /** The styles that ship with Ironpin. To add one, add it here and draw it in the web module's style pictures. */
@@ -164,14 +165,21 @@ public final class Styles {
 
     /** A complete batch of one style. */
     public static Batch start(Style style, String title, LocalDateTime serving, int eaters, Appetite appetite) {
-        return new Batch(
-                title,
-                serving,
-                eaters,
-                appetite,
-                List.of(style.startDough(1)),
-                List.of(style.startFilling(1)),
-                List.of(style.startLot(1, 1, 1, appetite)));
+        return start(List.of(style), title, serving, eaters, appetite);
+    }
+
+    /** A complete batch of several styles, each with a dough, a filling and a lot of its own. */
+    public static Batch start(List<Style> styles, String title, LocalDateTime serving, int eaters, Appetite appetite) {
+        List<Dough> doughs = new ArrayList<>();
+        List<Filling> fillings = new ArrayList<>();
+        List<Lot> lots = new ArrayList<>();
+        for (Style style : styles) {
+            int no = lots.size() + 1;
+            doughs.add(style.startDough(no));
+            fillings.add(style.startFilling(no));
+            lots.add(style.startLot(no, no, no, appetite));
+        }
+        return new Batch(title, serving, eaters, appetite, doughs, fillings, lots);
     }
 
     private static Lot.Shape shape(double ropeMm, double discMm, double centreToRim) {

@@ -1,0 +1,8 @@
+// What only the browser can do; every rule and number comes from the server.
+import "./js/morph.js";
+import "./js/fields.js";
+import "./js/keys.js";
+import "./js/live.js";
+import "./js/timers.js";
+import "./js/bench.js";
+import "./js/page.js";

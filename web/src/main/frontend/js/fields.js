@@ -1,0 +1,68 @@
+// Numbers are edited where they stand: Enter applies, Escape restores, arrow keys take a step.
+const changed = (field) => field.dispatchEvent(new Event("change", { bubbles: true }));
+
+export function stepped(text, by, step, low, high) {
+  const value = Number.parseFloat(String(text).replace(",", "."));
+  if (Number.isNaN(value)) {
+    return text;
+  }
+  const next = Math.min(high, Math.max(low, value + by * step));
+  return String(Math.round(next * 1000) / 1000);
+}
+
+function nudge(field, by) {
+  const { step, low, high } = field.dataset;
+  const next = stepped(field.value, by, Number(step), Number(low), Number(high));
+  if (next !== field.value) {
+    field.value = next;
+    changed(field);
+  }
+}
+
+document.addEventListener("keydown", (event) => {
+  const field = event.target;
+  if (!(field instanceof HTMLInputElement) || !field.matches(".field, .title-field")) {
+    return;
+  }
+  if (event.key === "Enter" && field.form?.hasAttribute("hx-trigger") && !field.closest(".judge")) {
+    event.preventDefault();
+    if (field.value !== field.defaultValue) {
+      changed(field);
+    }
+  } else if (event.key === "Escape") {
+    field.value = field.defaultValue;
+    field.blur();
+  } else if (field.dataset.step && (event.key === "ArrowUp" || event.key === "ArrowDown")) {
+    event.preventDefault();
+    nudge(field, (event.key === "ArrowUp" ? 1 : -1) * (event.shiftKey ? 10 : 1));
+  }
+});
+
+// Typing the same text again, or leaving after Escape, is no change.
+document.addEventListener(
+  "change",
+  (event) => {
+    const field = event.target;
+    if (field instanceof HTMLInputElement && field.matches(".number .field")) {
+      if (field.dataset.sent === field.value) {
+        event.stopImmediatePropagation();
+      }
+      field.dataset.sent = field.value;
+    }
+  },
+  true,
+);
+
+document.addEventListener("focusin", (event) => {
+  if (event.target instanceof HTMLInputElement && event.target.matches(".number .field")) {
+    event.target.dataset.sent = event.target.value;
+    event.target.select();
+  }
+});
+
+document.addEventListener("click", (event) => {
+  const button = event.target.closest("[data-step-by]");
+  if (button) {
+    nudge(document.getElementById(button.dataset.for), Number(button.dataset.stepBy));
+  }
+});

@@ -1,0 +1,37 @@
+// Shortcuts; none fires while something is being typed.
+const typing = (target) => target.closest?.("input:not([type=radio]):not([type=checkbox]), textarea, select, dialog[open]");
+
+const press = (selector) => {
+  const button = document.querySelector(selector);
+  if (button && !button.disabled) {
+    button.click();
+  }
+};
+
+const actions = {
+  z: () => press("[data-undo]"),
+  Z: () => press("[data-redo]"),
+  t: () => press("[data-timer-stop], [data-timer-start]"),
+  n: () => press("[data-new]"),
+  "?": () => document.getElementById("help")?.showModal(),
+};
+
+document.addEventListener("keydown", (event) => {
+  if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) {
+    return;
+  }
+  const stop = /^[1-9]$/.test(event.key) && document.querySelector(`.stop[data-key="${event.key}"]`);
+  if (stop) {
+    event.preventDefault();
+    stop.click();
+  } else if (Object.hasOwn(actions, event.key)) {
+    event.preventDefault();
+    actions[event.key]();
+  }
+});
+
+document.addEventListener("click", (event) => {
+  if (event.target.closest("[data-help]")) {
+    actions["?"]();
+  }
+});

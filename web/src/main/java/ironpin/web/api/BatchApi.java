@@ -1,0 +1,89 @@
+package ironpin.web.api;
+
+import ironpin.store.BatchStore;
+import ironpin.store.BookStore;
+import ironpin.store.Status;
+import ironpin.store.StoredBatch;
+import java.net.URI;
+import java.time.Clock;
+import java.util.List;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Batches out and in. */
+@RestController
+@RequestMapping("/api/v1")
+class BatchApi {
+    private final BatchStore batches;
+    private final BookStore book;
+    private final BatchReader reader;
+    private final Clock clock;
+
+    BatchApi(BatchStore batches, BookStore book, BatchReader reader, Clock clock) {
+        this.batches = batches;
+        this.book = book;
+        this.reader = reader;
+        this.clock = clock;
+    }
+
+    /** One line of the list of batches. */
+    record Listed(long id, String title, String status, String serving, int eaters) {}
+
+    @GetMapping("/batches")
+    List<Listed> list(
+            @RequestParam(defaultValue = "DONE") Status status, @RequestParam(defaultValue = "0") int offset) {
+        return batches.list(status, Math.max(0, offset), 50).stream()
+                .map(BatchApi::listed)
+                .toList();
+    }
+
+    @GetMapping("/batches/{id}")
+    ResponseEntity<BatchDocument> export(@PathVariable long id) {
+        StoredBatch stored = batches.load(id);
+        String name = stored.batch().title().replaceAll("[^A-Za-z0-9]+", "-").replaceAll("^-|-$", "");
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        "attachment; filename=\"" + (name.isEmpty() ? "batch" : name) + ".json\"")
+                .body(BatchDocument.of(
+                        stored.batch(),
+                        book.entries(id).stream().map(OutcomePart::of).toList()));
+    }
+
+    @PostMapping(path = "/batches", consumes = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<Listed> importBatch(@RequestBody String text) {
+        long id = keep(reader.read(text));
+        return ResponseEntity.created(URI.create("/api/v1/batches/" + id)).body(listed(batches.load(id)));
+    }
+
+    @GetMapping(path = "/schemas/batch-1.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    String schema() {
+        return BatchReader.schemaText();
+    }
+
+    long keep(BatchDocument document) {
+        long id = batches.create(document.batch(), "imported", clock.instant());
+        for (OutcomePart part : document.outcomes()) {
+            String style = document.batch().lot(part.lotNo()).style();
+            book.record(id, part.lotNo(), style, part.outcome(), part.recordedAt());
+        }
+        return id;
+    }
+
+    private static Listed listed(StoredBatch stored) {
+        return new Listed(
+                stored.id(),
+                stored.batch().title(),
+                stored.status().name(),
+                stored.batch().serving().toString(),
+                stored.batch().eaters());
+    }
+}

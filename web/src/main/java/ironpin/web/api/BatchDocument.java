@@ -1,0 +1,242 @@
+package ironpin.web.api;
+
+import ironpin.batch.Appetite;
+import ironpin.batch.Batch;
+import ironpin.batch.Dough;
+import ironpin.batch.Filling;
+import ironpin.batch.FlourShare;
+import ironpin.batch.Lot;
+import ironpin.batch.PieceRule;
+import ironpin.cook.CookMethod;
+import ironpin.cook.Vessel;
+import ironpin.cook.VesselKind;
+import ironpin.dip.Dip;
+import ironpin.dough.DoughAddition;
+import ironpin.dough.DoughFamily;
+import ironpin.dough.DoughFormula;
+import ironpin.dough.DoughLine;
+import ironpin.filling.FillingFormula;
+import ironpin.filling.FillingKind;
+import ironpin.filling.FillingLine;
+import ironpin.pantry.Flour;
+import ironpin.pantry.FlourKind;
+import ironpin.quantity.Length;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Percentage;
+import ironpin.quantity.Temperature;
+import ironpin.wrapper.Fold;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+
+/** A batch as JSON, after the published schema {@code batch-1.json}. */
+record BatchDocument(
+        String format,
+        String title,
+        LocalDateTime serving,
+        int eaters,
+        Appetite appetite,
+        List<DoughPart> doughs,
+        List<FillingPart> fillings,
+        List<LotPart> lots,
+        List<OutcomePart> outcomes) {
+    static final String FORMAT = "ironpin-batch-1";
+
+    record DoughPart(
+            int no,
+            String name,
+            DoughFamily family,
+            List<FlourPart> flours,
+            List<DoughLinePart> lines,
+            double waterC,
+            double restMinutes,
+            double lossPercent,
+            Double flourAtHandG) {}
+
+    record FlourPart(String key, String name, FlourKind kind, double proteinPercent, double sharePercent) {}
+
+    record DoughLinePart(DoughAddition addition, double flourPercent) {}
+
+    record FillingPart(
+            int no,
+            String name,
+            FillingKind kind,
+            List<FillingLinePart> lines,
+            double testPattyG,
+            double lossPercent,
+            Double atHandG) {}
+
+    record FillingLinePart(String ingredient, double sharePercent) {}
+
+    record LotPart(
+            int no,
+            String name,
+            String style,
+            int doughNo,
+            int fillingNo,
+            Integer piecesPerEater,
+            Integer pieces,
+            int toFreezer,
+            double doughEachG,
+            double fillingEachG,
+            double ropeMm,
+            double discMm,
+            double centreToRim,
+            Fold fold,
+            String method,
+            VesselPart vessel,
+            Dip dip) {}
+
+    record VesselPart(VesselKind kind, double diameterMm, int tiers, double watts) {}
+
+    static BatchDocument of(Batch batch, List<OutcomePart> outcomes) {
+        return new BatchDocument(
+                FORMAT,
+                batch.title(),
+                batch.serving(),
+                batch.eaters(),
+                batch.appetite(),
+                batch.doughs().stream().map(BatchDocument::part).toList(),
+                batch.fillings().stream().map(BatchDocument::part).toList(),
+                batch.lots().stream().map(BatchDocument::part).toList(),
+                outcomes);
+    }
+
+    Batch batch() {
+        return new Batch(
+                title,
+                serving,
+                eaters,
+                appetite,
+                doughs.stream().map(BatchDocument::dough).toList(),
+                fillings.stream().map(BatchDocument::filling).toList(),
+                lots.stream().map(BatchDocument::lot).toList());
+    }
+
+    private static DoughPart part(Dough dough) {
+        return new DoughPart(
+                dough.no(),
+                dough.name(),
+                dough.family(),
+                dough.flours().stream().map(BatchDocument::part).toList(),
+                dough.formula().lines().stream()
+                        .map(line ->
+                                new DoughLinePart(line.addition(), line.share().percent()))
+                        .toList(),
+                dough.water().celsius(),
+                dough.rest().toSeconds() / 60.0,
+                dough.loss().percent(),
+                dough.flourAtHand().map(Mass::grams).orElse(null));
+    }
+
+    private static FlourPart part(FlourShare share) {
+        Flour flour = share.flour();
+        return new FlourPart(
+                flour.key(),
+                flour.name(),
+                flour.kind(),
+                flour.protein().percent(),
+                share.share().percent());
+    }
+
+    private static FillingPart part(Filling filling) {
+        return new FillingPart(
+                filling.no(),
+                filling.name(),
+                filling.kind(),
+                filling.formula().lines().stream()
+                        .map(line -> new FillingLinePart(
+                                line.ingredient(), line.share().percent()))
+                        .toList(),
+                filling.testPatty().grams(),
+                filling.loss().percent(),
+                filling.atHand().map(Mass::grams).orElse(null));
+    }
+
+    private static LotPart part(Lot lot) {
+        return new LotPart(
+                lot.no(),
+                lot.name(),
+                lot.style(),
+                lot.doughNo(),
+                lot.fillingNo(),
+                lot.rule() instanceof PieceRule.PerEater rule ? Integer.valueOf(rule.each()) : null,
+                lot.rule() instanceof PieceRule.Counted rule ? Integer.valueOf(rule.pieces()) : null,
+                lot.toFreezer(),
+                lot.doughEach().grams(),
+                lot.fillingEach().grams(),
+                lot.shape().rope().millimetres(),
+                lot.shape().disc().millimetres(),
+                lot.shape().centreToRim(),
+                lot.fold(),
+                lot.method().key(),
+                new VesselPart(
+                        lot.vessel().kind(),
+                        lot.vessel().diameter().millimetres(),
+                        lot.vessel().tiers(),
+                        lot.vessel().watts()),
+                lot.dip());
+    }
+
+    private static Dough dough(DoughPart part) {
+        List<FlourShare> flours = part.flours().stream()
+                .map(one -> new FlourShare(
+                        new Flour(one.key(), one.name(), one.kind(), Percentage.of(one.proteinPercent())),
+                        Percentage.of(one.sharePercent())))
+                .toList();
+        DoughFormula formula = new DoughFormula(part.lines().stream()
+                .map(line -> new DoughLine(line.addition(), Percentage.of(line.flourPercent())))
+                .toList());
+        return new Dough(
+                part.no(),
+                part.name(),
+                part.family(),
+                flours,
+                formula,
+                Temperature.ofCelsius(part.waterC()),
+                Duration.ofSeconds(Math.round(part.restMinutes() * 60)),
+                Percentage.of(part.lossPercent()),
+                Optional.ofNullable(part.flourAtHandG()).map(Mass::ofGrams));
+    }
+
+    private static Filling filling(FillingPart part) {
+        FillingFormula formula = new FillingFormula(part.lines().stream()
+                .map(line -> FillingLine.of(line.ingredient(), line.sharePercent()))
+                .toList());
+        return new Filling(
+                part.no(),
+                part.name(),
+                part.kind(),
+                formula,
+                Mass.ofGrams(part.testPattyG()),
+                Percentage.of(part.lossPercent()),
+                Optional.ofNullable(part.atHandG()).map(Mass::ofGrams));
+    }
+
+    private static Lot lot(LotPart part) {
+        PieceRule rule = part.piecesPerEater() != null
+                ? new PieceRule.PerEater(part.piecesPerEater())
+                : new PieceRule.Counted(part.pieces());
+        return new Lot(
+                part.no(),
+                part.name(),
+                part.style(),
+                part.doughNo(),
+                part.fillingNo(),
+                rule,
+                part.toFreezer(),
+                Mass.ofGrams(part.doughEachG()),
+                Mass.ofGrams(part.fillingEachG()),
+                new Lot.Shape(
+                        Length.ofMillimetres(part.ropeMm()), Length.ofMillimetres(part.discMm()), part.centreToRim()),
+                part.fold(),
+                CookMethod.ofKey(part.method()),
+                new Vessel(
+                        part.vessel().kind(),
+                        Length.ofMillimetres(part.vessel().diameterMm()),
+                        part.vessel().tiers(),
+                        part.vessel().watts()),
+                part.dip());
+    }
+}

@@ -1,0 +1,40 @@
+package ironpin.web.api;
+
+import ironpin.batch.OutOfRange;
+import ironpin.store.NoSuchBatch;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+
+/** Turns what can go wrong in the API into problem details after RFC 9457. */
+@RestControllerAdvice(basePackages = "ironpin.web.api")
+class Problems {
+    @ExceptionHandler
+    ProblemDetail badField(BadField problem) {
+        return fieldProblem(problem.getMessage(), problem.field(), problem.allowed());
+    }
+
+    @ExceptionHandler
+    ProblemDetail outOfRange(OutOfRange problem) {
+        return fieldProblem(
+                problem.getMessage(), "numbers." + problem.field().key(), OutOfRange.allowed(problem.field()));
+    }
+
+    @ExceptionHandler
+    ProblemDetail noSuchBatch(NoSuchBatch problem) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, problem.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail unreadable(UnreadableBatch problem) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, "This is not a batch: " + problem.getMessage());
+    }
+
+    private static ProblemDetail fieldProblem(String message, String field, String allowed) {
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, message);
+        detail.setProperty("field", field);
+        detail.setProperty("allowed", allowed);
+        return detail;
+    }
+}

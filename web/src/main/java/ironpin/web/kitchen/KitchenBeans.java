@@ -1,0 +1,38 @@
+package ironpin.web.kitchen;
+
+import ironpin.store.BatchStore;
+import ironpin.store.BookStore;
+import ironpin.store.Cupboard;
+import ironpin.store.RunStore;
+import java.time.Clock;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** Opens the cupboard once and hands its shelves out. */
+@Configuration
+class KitchenBeans {
+    @Bean
+    Clock clock() {
+        return Clock.systemDefaultZone();
+    }
+
+    @Bean(destroyMethod = "close")
+    Cupboard cupboard(KitchenSettings settings, Clock clock) {
+        return Cupboard.open(settings.data(), clock);
+    }
+
+    @Bean
+    BatchStore batchStore(Cupboard cupboard) {
+        return new BatchStore(cupboard);
+    }
+
+    @Bean
+    RunStore runStore(Cupboard cupboard) {
+        return new RunStore(cupboard);
+    }
+
+    @Bean
+    BookStore bookStore(Cupboard cupboard) {
+        return new BookStore(cupboard);
+    }
+}

@@ -1,0 +1,42 @@
+package ironpin.web.kitchen;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.provisioning.InMemoryUserDetailsManager;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
+
+/** No log-in: one household, one machine. But every change carries a token, and nothing runs that we did not ship. */
+@Configuration
+class SecuritySettings {
+    private static final String CONTENT_POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; "
+            + "img-src 'self' data:; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; "
+            + "frame-ancestors 'none'";
+
+    @Bean
+    SecurityFilterChain filters(HttpSecurity http) throws Exception {
+        PathPatternRequestMatcher.Builder path = PathPatternRequestMatcher.withDefaults();
+        return http.authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+                .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
+                        .csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler())
+                        // Calculators change nothing, so they need no token.
+                        .ignoringRequestMatchers(path.matcher(HttpMethod.POST, "/api/v1/calculate/**")))
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER)))
+                .build();
+    }
+
+    /** Nobody logs in; without this, one account with a made-up password would be created and announced. */
+    @Bean
+    UserDetailsService nobody() {
+        return new InMemoryUserDetailsManager();
+    }
+}

@@ -1,0 +1,148 @@
+package ironpin.web.page;
+
+import ironpin.batch.Station;
+import ironpin.book.FillingVerdict;
+import ironpin.book.Outcome;
+import ironpin.book.SkinVerdict;
+import ironpin.plan.BatchPlan;
+import ironpin.store.BatchStore;
+import ironpin.store.BookEntry;
+import ironpin.store.BookStore;
+import ironpin.store.Status;
+import ironpin.store.StoredBatch;
+import ironpin.web.kitchen.Bell;
+import ironpin.web.picture.RibbonPicture;
+import ironpin.web.picture.Say;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Writing down how it went, and looking back. */
+@Controller
+class BookController {
+    private static final int PAGE = 12;
+
+    private final BatchStore batches;
+    private final BookStore book;
+    private final Screens screens;
+    private final Bell bell;
+    private final Clock clock;
+
+    BookController(BatchStore batches, BookStore book, Screens screens, Bell bell, Clock clock) {
+        this.batches = batches;
+        this.book = book;
+        this.screens = screens;
+        this.bell = bell;
+        this.clock = clock;
+    }
+
+    /**
+     * A past batch on the page of the Book.
+     *
+     * @param id its number
+     * @param title what it was called
+     * @param day when
+     * @param ribbon its ribbon, small
+     * @param lots what was said of each lot
+     */
+    public record Past(long id, String title, String day, String ribbon, List<Said> lots) {}
+
+    /**
+     * What was said of one lot.
+     *
+     * @param name of the lot
+     * @param said in a sentence
+     * @param note the cook's own words
+     * @param faultless whether nothing was wrong
+     */
+    public record Said(String name, String said, String note, boolean faultless) {}
+
+    @ModelAttribute("skins")
+    SkinVerdict[] skins() {
+        return SkinVerdict.values();
+    }
+
+    @ModelAttribute("fillings")
+    FillingVerdict[] fillings() {
+        return FillingVerdict.values();
+    }
+
+    @GetMapping("/book")
+    String book(@RequestParam(defaultValue = "1") int page, Model model) {
+        int count = batches.count(Status.DONE);
+        int pages = Math.max(1, (count + PAGE - 1) / PAGE);
+        int shown = Math.max(1, Math.min(page, pages));
+        List<Past> past = batches.list(Status.DONE, (shown - 1) * PAGE, PAGE).stream()
+                .map(this::past)
+                .toList();
+        model.addAttribute("past", past);
+        model.addAttribute("count", count);
+        model.addAttribute("page", shown);
+        model.addAttribute("pages", pages);
+        return "book";
+    }
+
+    @PostMapping("/batches/{id}/outcome")
+    String judge(
+            @PathVariable long id,
+            @RequestParam Map<String, String> typed,
+            From from,
+            Model model,
+            HttpServletResponse response) {
+        OutcomeForm form = OutcomeForm.typed(typed);
+        Optional<Outcome> outcome = form.read();
+        Screen screen = screens.of(id, Optional.of(Station.BOOK), from.lot());
+        if (outcome.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            model.addAttribute("s", screen);
+            model.addAttribute("form", form);
+            return from.view();
+        }
+        book.record(id, screen.lotNo(), screen.lot().lot().style(), outcome.get(), clock.instant());
+        bell.ring(id, from.page());
+        Screen after = screens.of(id, Optional.of(Station.BOOK), screen.lotNo());
+        model.addAttribute("s", after);
+        model.addAttribute("form", OutcomeForm.of(after));
+        model.addAttribute("saved", true);
+        return from.view();
+    }
+
+    private Past past(StoredBatch stored) {
+        BatchPlan plan = BatchPlan.of(stored.batch());
+        List<BookEntry> entries = book.entries(stored.id());
+        List<Said> lots = plan.lots().stream()
+                .map(lot -> said(
+                        lot.lot().name(),
+                        entries.stream()
+                                .filter(entry -> entry.lotNo() == lot.lot().no())
+                                .findFirst()))
+                .toList();
+        return new Past(
+                stored.id(),
+                stored.batch().title(),
+                Say.shortDay(stored.batch().serving()),
+                RibbonPicture.narrow(plan, plan.lots().get(0).lot().no()),
+                lots);
+    }
+
+    private static Said said(String name, Optional<BookEntry> entry) {
+        return entry.map(one -> new Said(name, LastTime.said(one), one.outcome().note(), faultless(one.outcome())))
+                .orElse(new Said(name, "Not judged.", "", true));
+    }
+
+    private static boolean faultless(Outcome outcome) {
+        return outcome.burst() + outcome.leaked() + outcome.stuck() == 0
+                && outcome.skin() == SkinVerdict.RIGHT
+                && outcome.filling() == FillingVerdict.RIGHT;
+    }
+}

@@ -1,0 +1,34 @@
+package ironpin.web.page;
+
+import ironpin.batch.Batch;
+import ironpin.batch.Lot;
+import ironpin.batch.Station;
+import java.util.Optional;
+
+/**
+ * Where a change was made, so that the answer shows the same place.
+ *
+ * @param place key of the station, or "run"
+ * @param lot the lane in hand; 0 for the first
+ * @param bench whether the run page was in its large form
+ * @param page a name the browser gave its page, so that it is not told what it did itself
+ * @param htmx whether only the screen is wanted
+ */
+record From(String place, int lot, boolean bench, String page, boolean htmx) {
+    Optional<Station> at() {
+        return Station.ofKey(place);
+    }
+
+    int lotOf(Batch batch) {
+        return batch.lots().stream()
+                .map(Lot::no)
+                .filter(no -> no == lot)
+                .findFirst()
+                .orElse(batch.lots().get(0).no());
+    }
+
+    String view() {
+        String template = at().isPresent() ? "batch" : "run";
+        return htmx ? template + " :: screen" : template;
+    }
+}

@@ -1,0 +1,35 @@
+package ironpin.web.page;
+
+import java.util.Optional;
+import org.springframework.core.MethodParameter;
+import org.springframework.web.bind.support.WebDataBinderFactory;
+import org.springframework.web.context.request.NativeWebRequest;
+import org.springframework.web.method.support.HandlerMethodArgumentResolver;
+import org.springframework.web.method.support.ModelAndViewContainer;
+
+/** Reads {@link From} from the hidden fields and headers that every form of a batch page sends. */
+class FromResolver implements HandlerMethodArgumentResolver {
+    @Override
+    public boolean supportsParameter(MethodParameter parameter) {
+        return parameter.getParameterType() == From.class;
+    }
+
+    @Override
+    public From resolveArgument(
+            MethodParameter parameter,
+            ModelAndViewContainer container,
+            NativeWebRequest request,
+            WebDataBinderFactory binders) {
+        String page = Optional.ofNullable(request.getHeader("X-Page")).orElse("");
+        return new From(
+                Optional.ofNullable(request.getParameter("place")).orElse("table"),
+                lot(request.getParameter("lot")),
+                "true".equals(request.getParameter("bench")),
+                page.matches("[a-z0-9]{1,40}") ? page : "",
+                "true".equals(request.getHeader("HX-Request")));
+    }
+
+    private static int lot(String text) {
+        return text != null && text.matches("\\d{1,4}") ? Integer.parseInt(text) : 0;
+    }
+}

@@ -1,0 +1,113 @@
+package ironpin.web.page;
+
+import ironpin.plan.BatchPlan;
+import ironpin.store.BatchStore;
+import ironpin.store.Status;
+import ironpin.store.StoredBatch;
+import ironpin.web.picture.RibbonPicture;
+import ironpin.web.picture.Say;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+
+/** The kitchen: what is under way, what is planned, what was. */
+@Controller
+class HomeController {
+    private static final int MOST = 20;
+
+    private final BatchStore batches;
+    private final Screens screens;
+
+    HomeController(BatchStore batches, Screens screens) {
+        this.batches = batches;
+        this.screens = screens;
+    }
+
+    /**
+     * A batch in the kitchen.
+     *
+     * @param id its number
+     * @param title what it is called
+     * @param when its day and times
+     * @param facts its main numbers
+     * @param status in a word
+     * @param link where to go on
+     * @param ribbon for a wide page
+     * @param ribbonNarrow for a phone
+     */
+    public record Card(
+            long id,
+            String title,
+            String when,
+            String facts,
+            String status,
+            String link,
+            String ribbon,
+            String ribbonNarrow) {}
+
+    @GetMapping("/")
+    String home(Model model) {
+        List<StoredBatch> running = batches.list(Status.RUNNING, 0, MOST);
+        List<StoredBatch> planned = batches.list(Status.PLANNED, 0, MOST);
+        model.addAttribute(
+                "cards",
+                Stream.concat(running.stream(), planned.stream())
+                        .map(HomeController::card)
+                        .toList());
+        model.addAttribute(
+                "past",
+                batches.list(Status.DONE, 0, 5).stream()
+                        .map(HomeController::card)
+                        .toList());
+        model.addAttribute("pastCount", batches.count(Status.DONE));
+        return "home";
+    }
+
+    @GetMapping("/batches/{id}/sheet")
+    String sheet(@PathVariable long id, Model model) {
+        model.addAttribute("s", screens.of(id, Optional.empty(), 0));
+        return "sheet";
+    }
+
+    @GetMapping("/batches/{id}/delete")
+    String askToDelete(@PathVariable long id, Model model) {
+        model.addAttribute("card", card(batches.load(id)));
+        return "delete";
+    }
+
+    @PostMapping("/batches/{id}/delete")
+    String delete(@PathVariable long id) {
+        batches.delete(id);
+        return "redirect:/";
+    }
+
+    private static Card card(StoredBatch stored) {
+        BatchPlan plan = BatchPlan.of(stored.batch());
+        int first = plan.lots().get(0).lot().no();
+        String start = stored.status() == Status.PLANNED
+                ? ", start by " + Say.clock(plan.timetable().latestStart())
+                : "";
+        return new Card(
+                stored.id(),
+                stored.batch().title(),
+                Say.day(stored.batch().serving()) + ", table at "
+                        + Say.clock(stored.batch().serving()) + start,
+                Say.count(stored.batch().eaters(), "eats", "eat") + " · "
+                        + Say.count(plan.balance().pieces(), "piece", "pieces"),
+                stored.status().name().toLowerCase(Locale.ROOT),
+                "/batches/" + stored.id()
+                        + switch (stored.status()) {
+                            case RUNNING -> "/run";
+                            case PLANNED -> "/table";
+                            case DONE -> "/book";
+                        },
+                RibbonPicture.wide(plan, first),
+                RibbonPicture.narrow(plan, first));
+    }
+}

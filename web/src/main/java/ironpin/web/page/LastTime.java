@@ -1,0 +1,42 @@
+package ironpin.web.page;
+
+import ironpin.book.NextChange;
+import ironpin.book.Suggestion;
+import ironpin.plan.LotPlan;
+import ironpin.store.BookEntry;
+import ironpin.web.picture.Say;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.Optional;
+
+/**
+ * What was said of the last lot of the same style.
+ *
+ * @param when the date it was written down
+ * @param said in a sentence
+ * @param suggestion the one change for next time
+ */
+public record LastTime(String when, String said, Optional<Suggestion> suggestion) {
+    static LastTime of(BookEntry entry, LotPlan lot, ZoneId zone) {
+        LocalDateTime written = LocalDateTime.ofInstant(entry.recordedAt(), zone);
+        return new LastTime(
+                Say.shortDay(written),
+                said(entry),
+                NextChange.after(entry.outcome(), lot.lot(), lot.dough(), lot.filling()));
+    }
+
+    static String said(BookEntry entry) {
+        var outcome = entry.outcome();
+        StringBuilder said = new StringBuilder(Say.count(outcome.made(), "piece", "pieces"));
+        said.append(outcome.burst() == 0 ? ", none burst" : ", " + outcome.burst() + " burst");
+        if (outcome.leaked() > 0) {
+            said.append(", ").append(outcome.leaked()).append(" leaked");
+        }
+        if (outcome.stuck() > 0) {
+            said.append(", ").append(outcome.stuck()).append(" stuck");
+        }
+        said.append("; skin ").append(outcome.skin().label());
+        said.append(", filling ").append(outcome.filling().label());
+        return said.append('.').toString();
+    }
+}

@@ -1,0 +1,154 @@
+package ironpin.web.page;
+
+import ironpin.batch.Appetite;
+import ironpin.batch.Batch;
+import ironpin.batch.Style;
+import ironpin.batch.Styles;
+import ironpin.plan.BatchPlan;
+import ironpin.plan.LotPlan;
+import ironpin.store.BatchStore;
+import ironpin.store.BookStore;
+import ironpin.web.picture.RibbonPicture;
+import ironpin.web.picture.StylePicture;
+import java.time.Clock;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+
+/** From "who eats" to a finished plan: a style by its drawing, how many, how hungry, when. */
+@Controller
+class NewBatchController {
+    private final BatchStore batches;
+    private final BookStore book;
+    private final Clock clock;
+
+    NewBatchController(BatchStore batches, BookStore book, Clock clock) {
+        this.batches = batches;
+        this.book = book;
+        this.clock = clock;
+    }
+
+    /**
+     * What is chosen so far; everything has a default.
+     *
+     * @param style key of the style
+     * @param eaters as typed
+     * @param appetite how hungry
+     * @param date as typed
+     * @param time as typed
+     * @param lastTime whether the change suggested last time is made at once
+     */
+    public record Wish(String style, String eaters, Appetite appetite, String date, String time, boolean lastTime) {}
+
+    /** A style on offer. */
+    public record Offer(Style style, String picture) {}
+
+    @ModelAttribute("offers")
+    List<Offer> offers() {
+        return Styles.all().stream()
+                .map(style -> new Offer(style, StylePicture.of(style)))
+                .toList();
+    }
+
+    @GetMapping("/batches/new")
+    String form(Wish asked, @RequestHeader(name = "HX-Request", defaultValue = "false") boolean fragment, Model model) {
+        preview(filledIn(asked), model);
+        return fragment ? "new :: screen" : "new";
+    }
+
+    @PostMapping("/batches")
+    String create(Wish asked, Model model) {
+        Wish wish = filledIn(asked);
+        Optional<BatchPlan> plan = preview(wish, model);
+        if (plan.isEmpty()) {
+            return "new";
+        }
+        Batch batch = plan.get().batch();
+        long id = batches.create(batch, "new batch", clock.instant());
+        return "redirect:/batches/" + id + "/table";
+    }
+
+    private Wish filledIn(Wish asked) {
+        LocalDateTime serving = usualServing();
+        boolean known = Styles.all().stream().anyMatch(style -> style.key().equals(asked.style()));
+        return new Wish(
+                known ? asked.style() : Styles.all().get(0).key(),
+                asked.eaters() == null ? "4" : asked.eaters(),
+                asked.appetite() == null ? Appetite.USUAL : asked.appetite(),
+                asked.date() == null ? serving.toLocalDate().toString() : asked.date(),
+                asked.time() == null ? serving.toLocalTime().toString() : asked.time(),
+                asked.lastTime());
+    }
+
+    /** Tonight at seven if there is time for a supper, otherwise five hours from now at the half hour. */
+    private LocalDateTime usualServing() {
+        LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
+        LocalDateTime seven = now.toLocalDate().atTime(19, 0);
+        if (now.isBefore(seven.minusHours(4))) {
+            return seven;
+        }
+        LocalDateTime later = now.plusHours(5);
+        return later.truncatedTo(ChronoUnit.HOURS).plusMinutes(later.getMinute() < 30 ? 30 : 60);
+    }
+
+    private Optional<BatchPlan> preview(Wish wish, Model model) {
+        model.addAttribute("wish", wish);
+        OptionalDouble eaters = TypedNumber.read(wish.eaters(), "");
+        boolean whole = eaters.isPresent()
+                && eaters.getAsDouble() == Math.rint(eaters.getAsDouble())
+                && eaters.getAsDouble() >= 1
+                && eaters.getAsDouble() <= 200;
+        Optional<LocalDateTime> serving = serving(wish);
+        if (!whole) {
+            model.addAttribute("eatersError", "A whole number from 1 to 200.");
+        }
+        if (serving.isEmpty()) {
+            model.addAttribute("servingError", "A date from 2000 to 2100, and a time from 00:00 to 23:59.");
+        }
+        if (!whole || serving.isEmpty()) {
+            return Optional.empty();
+        }
+        Style style = Styles.get(wish.style());
+        Batch batch = Styles.start(style, style.name(), serving.get(), (int) eaters.getAsDouble(), wish.appetite());
+        Optional<LastTime> last = lastTime(BatchPlan.of(batch));
+        model.addAttribute("last", last.orElse(null));
+        Batch changed = wish.lastTime()
+                ? last.flatMap(LastTime::suggestion)
+                        .flatMap(suggestion -> suggestion.fix())
+                        .map(fix -> fix.applyTo(batch))
+                        .orElse(batch)
+                : batch;
+        BatchPlan plan = BatchPlan.of(changed);
+        int lotNo = plan.lots().get(0).lot().no();
+        model.addAttribute("plan", plan);
+        model.addAttribute("lot", plan.lots().get(0));
+        model.addAttribute("ribbonWide", RibbonPicture.wide(plan, lotNo));
+        model.addAttribute("ribbonNarrow", RibbonPicture.narrow(plan, lotNo));
+        return Optional.of(plan);
+    }
+
+    private Optional<LastTime> lastTime(BatchPlan plan) {
+        LotPlan lot = plan.lots().get(0);
+        return book.last(lot.lot().style(), 0).map(entry -> LastTime.of(entry, lot, clock.getZone()));
+    }
+
+    private static Optional<LocalDateTime> serving(Wish wish) {
+        try {
+            LocalDateTime serving = LocalDateTime.of(LocalDate.parse(wish.date()), LocalTime.parse(wish.time()));
+            return serving.getYear() < 2000 || serving.getYear() > 2100 ? Optional.empty() : Optional.of(serving);
+        } catch (DateTimeException e) {
+            return Optional.empty();
+        }
+    }
+}

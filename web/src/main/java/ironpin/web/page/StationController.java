@@ -1,0 +1,60 @@
+package ironpin.web.page;
+
+import ironpin.batch.Station;
+import ironpin.web.kitchen.Bell;
+import java.util.Optional;
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** Every station of a batch: the same screen with another workbench. */
+@Controller
+class StationController {
+    private final Screens screens;
+    private final Bell bell;
+
+    StationController(Screens screens, Bell bell) {
+        this.screens = screens;
+        this.bell = bell;
+    }
+
+    @GetMapping("/batches/{id}")
+    String batch(@PathVariable long id) {
+        return "redirect:/batches/" + id + "/table";
+    }
+
+    @GetMapping("/batches/{id}/{station:table|dough|filling|portion|roll|fold|cook|clock|book}")
+    String station(
+            @PathVariable long id,
+            @PathVariable String station,
+            @RequestParam(defaultValue = "0") int lot,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean fragment,
+            Model model) {
+        Screen screen = screens.of(id, Station.ofKey(station), lot);
+        model.addAttribute("s", screen);
+        model.addAttribute("form", OutcomeForm.of(screen));
+        return fragment ? "batch :: screen" : "batch";
+    }
+
+    @GetMapping("/batches/{id}/run")
+    String run(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "0") int lot,
+            @RequestParam(defaultValue = "false") boolean bench,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean fragment,
+            Model model) {
+        model.addAttribute("s", screens.of(id, Optional.empty(), lot));
+        model.addAttribute("bench", bench);
+        return fragment ? "run :: screen" : "run";
+    }
+
+    @GetMapping(path = "/batches/{id}/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter stream(@PathVariable long id) {
+        return bell.listen(id);
+    }
+}

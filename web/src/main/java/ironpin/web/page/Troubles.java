@@ -1,0 +1,28 @@
+package ironpin.web.page;
+
+import ironpin.store.NoSuchBatch;
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.http.HttpStatus;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+
+/** Friendly pages for what can go wrong on a page; the API answers for itself. */
+@ControllerAdvice(basePackages = "ironpin.web")
+class Troubles {
+    @ExceptionHandler({NoSuchBatch.class, NoSuchThing.class, MethodArgumentTypeMismatchException.class})
+    String notHere(Model model, HttpServletResponse response) {
+        response.setStatus(HttpStatus.NOT_FOUND.value());
+        return "error/404";
+    }
+
+    @ExceptionHandler
+    String tooLarge(MaxUploadSizeExceededException problem, Model model, HttpServletResponse response) {
+        response.setStatus(HttpStatus.CONTENT_TOO_LARGE.value());
+        model.addAttribute("problem", "it is larger than 2 MB");
+        model.addAttribute("name", "The file");
+        return "import";
+    }
+}

@@ -1,0 +1,98 @@
+package ironpin.web.picture;
+
+import ironpin.plan.LotPlan;
+import ironpin.wrapper.FillRoom;
+import ironpin.wrapper.Fold;
+
+/** The open wrapper with its filling and pleat marks, the closed piece, and a gauge of how full it is. */
+public final class FoldPicture {
+    private static final double WIDTH = 680;
+
+    private FoldPicture() {}
+
+    /** The fold of one lot. */
+    public static String of(LotPlan lot) {
+        Fold fold = lot.lot().fold();
+        double filling = lot.share().fillingEach().grams();
+        String room = lot.room()
+                .map(one -> ", which closes with ease up to "
+                        + Say.grams(one.comfortable().grams()))
+                .orElse("");
+        Svg svg = Svg.picture(
+                "fold-picture",
+                WIDTH,
+                240,
+                "A " + fold.label() + " round " + Say.fineGrams(filling) + " of filling" + room + ".");
+        String dough = Tones.of(lot.dough().family());
+        String tone = Tones.of(lot.filling().kind());
+        double mm = lot.lot().shape().disc().millimetres();
+        svg.add("circle", "cx", 110, "cy", 110, "r", 96, "class", dough);
+        // The heap of filling is a dome of about its own radius in height, so its width goes with the cube root.
+        double heap = Math.min(90, 96 * 2 * Math.cbrt(filling / 1.02 * 3 / (2 * Math.PI)) * 10 / mm);
+        svg.add("circle", "cx", 110, "cy", 110, "r", heap, "class", tone);
+        pleats(svg, fold);
+        svg.text(Say.plain(mm, 0) + " mm", "x", 110, "y", 226, "text-anchor", "middle", "class", "measure");
+        svg.add("path", "d", "M222 110 h26 m-8 -6 l8 6 l-8 6", "class", "line-ink");
+        svg.open("g", "transform", "translate(262 62) scale(1.6)", "class", dough);
+        FoldShape.draw(svg, fold, tone);
+        svg.close("g");
+        lot.room().ifPresent(one -> gauge(svg, one, filling, tone));
+        return svg.done();
+    }
+
+    private static void pleats(Svg svg, Fold fold) {
+        double from = fold.enclosure() == Fold.Enclosure.TUBE ? Math.PI * 0.08 : 0;
+        double span = fold.enclosure() == Fold.Enclosure.TUBE ? Math.PI * 0.84 : 2 * Math.PI;
+        for (int i = 0; i < fold.pleats(); i++) {
+            double angle = from + span * (i + 0.5) / fold.pleats();
+            double x = Math.cos(angle);
+            double y = Math.sin(angle);
+            svg.add(
+                    "path",
+                    "d",
+                    "M" + Svg.number(110 + 84 * x) + " " + Svg.number(110 + 84 * y) + " L" + Svg.number(110 + 96 * x)
+                            + " " + Svg.number(110 + 96 * y),
+                    "class",
+                    "pleat-mark");
+        }
+    }
+
+    private static void gauge(Svg svg, FillRoom room, double filling, String tone) {
+        double left = 470;
+        double width = 190;
+        double full = Math.max(room.bound().grams(), filling) * 1.08;
+        double perGram = width / full;
+        svg.add(
+                        "rect",
+                        "x",
+                        left,
+                        "y",
+                        96,
+                        "width",
+                        room.comfortable().grams() * perGram,
+                        "height",
+                        26,
+                        "class",
+                        "band")
+                .add("rect", "x", left, "y", 102, "width", filling * perGram, "height", 14, "class", tone);
+        mark(
+                svg,
+                left + room.comfortable().grams() * perGram,
+                70,
+                "easy " + Say.grams(room.comfortable().grams()));
+        mark(
+                svg,
+                left + room.bound().grams() * perGram,
+                148,
+                "at most " + Say.grams(room.bound().grams()));
+        svg.text(Say.fineGrams(filling) + " in", "x", left, "y", 88, "class", "measure");
+        svg.text("room (est.)", "x", left, "y", 190, "class", "quiet-small");
+    }
+
+    private static void mark(Svg svg, double x, double textY, String text) {
+        double from = textY < 96 ? textY + 4 : textY - 12;
+        double to = textY < 96 ? 124 : 94;
+        svg.add("path", "d", "M" + Svg.number(x) + " " + Svg.number(from) + " V" + Svg.number(to), "class", "line-ink");
+        svg.text(text, "x", x, "y", textY, "text-anchor", "end", "class", "quiet-small");
+    }
+}

@@ -1,0 +1,71 @@
+package ironpin.web.picture;
+
+import ironpin.plan.LotPlan;
+import ironpin.portion.CutTree;
+import ironpin.portion.RopePlan;
+
+/** One rope with its cut marks, to scale, over the tree of divisions that reaches them. */
+public final class RopePicture {
+    private static final double WIDTH = 680;
+    private static final double LEFT = 10;
+
+    private RopePicture() {}
+
+    /** The longest rope of a lot. */
+    public static String of(LotPlan lot) {
+        RopePlan rope = lot.rope();
+        int n = Math.max(1, rope.longest());
+        double lengthMm = Math.max(1, rope.ropeLength().millimetres());
+        double scale = Math.min(1.6, (WIDTH - 2 * LEFT) / lengthMm);
+        double thick = Math.max(6, rope.diameter().millimetres() * scale);
+        String said = Say.count(rope.ropes(), "rope", "ropes") + ", the longest " + Say.plain(lengthMm / 10, 1)
+                + " cm, cut every " + Say.plain(rope.cut().millimetres(), 1) + " mm into " + n + ".";
+        Svg svg = Svg.picture("rope-picture", WIDTH, 190, said);
+        double length = lengthMm * scale;
+        String tone = Tones.of(lot.dough().family());
+        svg.add("rect", "x", LEFT, "y", 30, "width", length, "height", thick, "rx", thick / 2, "class", tone);
+        for (int i = 1; i < n; i++) {
+            double x = LEFT + length * i / n;
+            svg.add("path", "d", "M" + Svg.number(x) + " 24 V" + Svg.number(36 + thick), "class", "cut");
+        }
+        double first = LEFT + length / n;
+        svg.add("path", "d", "M" + LEFT + " 18 H" + Svg.number(first), "class", "line-ink")
+                .add("path", "d", "M" + LEFT + " 13 v10 M" + Svg.number(first) + " 13 v10", "class", "line-ink");
+        svg.text(Say.plain(rope.cut().millimetres(), 1) + " mm", "x", first + 8, "y", 22, "class", "measure");
+        svg.text(
+                Say.plain(lengthMm / 10, 1) + " cm long, "
+                        + Say.plain(rope.diameter().millimetres(), 0) + " mm thick; drawn at "
+                        + Say.plain(scale * 100 / 3.78, 0) + " % of true size",
+                "x",
+                LEFT,
+                "y",
+                58 + thick,
+                "class",
+                "quiet-small");
+        tree(svg, CutTree.of(n), length, 76 + thick);
+        return svg.done();
+    }
+
+    private static void tree(Svg svg, CutTree tree, double length, double top) {
+        if (!tree.byEye()) {
+            return;
+        }
+        int parts = 1;
+        double y = top;
+        for (int factor : tree.factors()) {
+            parts *= factor;
+            for (int i = 0; i < parts; i++) {
+                double a = LEFT + length * i / parts;
+                double b = LEFT + length * (i + 1) / parts;
+                svg.add(
+                        "path",
+                        "d",
+                        "M" + Svg.number(a + 1.5) + " " + Svg.number(y) + " H" + Svg.number(b - 1.5),
+                        "class",
+                        "tree");
+            }
+            svg.text("÷ " + factor, "x", LEFT + length + 8, "y", y + 4, "class", "quiet-small");
+            y += 13;
+        }
+    }
+}

@@ -1,0 +1,68 @@
+package ironpin.web.picture;
+
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+
+/** Numbers, times and dates as a page says them. */
+public final class Say {
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
+    private static final DateTimeFormatter SHORT_DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+
+    private Say() {}
+
+    /** Whole grams, as in "1,091 g". */
+    public static String grams(double grams) {
+        return String.format(Locale.ROOT, "%,.0f g", grams);
+    }
+
+    /** Tenths of a gram. */
+    public static String fineGrams(double grams) {
+        return String.format(Locale.ROOT, "%,.1f g", grams);
+    }
+
+    /** Rounded to so many decimals, without a tail of zeros, as a field takes it. */
+    public static String plain(double value, int decimals) {
+        String text = String.format(Locale.ROOT, "%." + decimals + "f", value);
+        String trimmed = decimals == 0 ? text : text.replaceAll("\\.?0+$", "");
+        return trimmed.equals("-0") ? "0" : trimmed;
+    }
+
+    /** The time of day. */
+    public static String clock(LocalDateTime time) {
+        return time.format(CLOCK);
+    }
+
+    /** Weekday and date. */
+    public static String day(LocalDateTime time) {
+        return time.format(DAY);
+    }
+
+    /** A short date with its year. */
+    public static String shortDay(LocalDateTime time) {
+        return time.format(SHORT_DAY);
+    }
+
+    /** A length of time, as in "1 h 20 min" or "2 min 30 s". */
+    public static String time(Duration time) {
+        long seconds = time.toSeconds();
+        if (seconds < 60) {
+            return seconds + " s";
+        }
+        if (seconds % 60 != 0 && seconds < 600) {
+            return seconds / 60 + " min " + seconds % 60 + " s";
+        }
+        long minutes = Math.round(seconds / 60.0);
+        if (minutes < 60) {
+            return minutes + " min";
+        }
+        return minutes % 60 == 0 ? minutes / 60 + " h" : minutes / 60 + " h " + minutes % 60 + " min";
+    }
+
+    /** "1 piece", "2 pieces". */
+    public static String count(int n, String one, String many) {
+        return n + " " + (n == 1 ? one : many);
+    }
+}

@@ -1,0 +1,46 @@
+package ironpin.web.picture;
+
+import ironpin.batch.Style;
+
+/** A style as it is offered: one piece over what cooks it. */
+public final class StylePicture {
+    private StylePicture() {}
+
+    /** The drawing of a style. */
+    public static String of(Style style) {
+        Svg svg = Svg.picture(
+                "style-picture", 160, 110, style.name() + ", " + style.method().done());
+        String tone = Tones.of(style.filling().kind());
+        svg.open(
+                "g",
+                "transform",
+                "translate(30 14)",
+                "class",
+                Tones.of(style.dough().family()));
+        FoldShape.draw(svg, style.fold(), tone);
+        svg.close("g");
+        switch (style.method().vessel()) {
+            case POT ->
+                svg.add("path", "d", "M18 84 q10 -7 20 0 t20 0 t20 0 t20 0 t20 0 t24 0", "class", "line-water")
+                        .add("path", "d", "M34 96 q10 -7 20 0 t20 0 t20 0 t20 0", "class", "line-water");
+            case BASKET -> {
+                svg.add("path", "d", "M22 82 H138 M22 82 V96 H138 V82", "class", "line-ink");
+                for (int i = 0; i < 4; i++) {
+                    svg.add("path", "d", "M" + (52 + i * 19) + " 106 q-4 -5 0 -9", "class", "line-water");
+                }
+            }
+            case PAN ->
+                svg.add("path", "d", "M22 82 H138 M28 82 Q30 98 44 98 H116 Q130 98 132 82", "class", "line-ink")
+                        .add("path", "d", "M40 90 H120", "class", "line-gold");
+            case GRIDDLE ->
+                svg.add("path", "d", "M14 84 H146 M22 84 L28 92 H132 L138 84", "class", "line-ink")
+                        .add(
+                                "path",
+                                "d",
+                                "M46 102 l4 -5 l4 5 M76 102 l4 -5 l4 5 M106 102 l4 -5 l4 5",
+                                "class",
+                                "line-gold");
+        }
+        return svg.done();
+    }
+}

@@ -1,0 +1,83 @@
+package ironpin.web.picture;
+
+import java.util.Locale;
+import org.springframework.web.util.HtmlUtils;
+
+/** Writes SVG elements; every attribute and text is escaped here and nowhere else. */
+public final class Svg {
+    private final StringBuilder out = new StringBuilder(2_048);
+
+    /** A picture with a text equivalent, in user units that scale to the space it gets. */
+    public static Svg picture(String cssClass, double width, double height, String description) {
+        return new Svg()
+                .open(
+                        "svg",
+                        "xmlns",
+                        "http://www.w3.org/2000/svg",
+                        "class",
+                        cssClass,
+                        "viewBox",
+                        "0 0 " + number(width) + " " + number(height),
+                        "role",
+                        "img",
+                        "aria-label",
+                        description);
+    }
+
+    /** Opens an element; attributes are names and values in turn. */
+    public Svg open(String tag, Object... attributes) {
+        start(tag, attributes);
+        out.append('>');
+        return this;
+    }
+
+    /** An element without content. */
+    public Svg add(String tag, Object... attributes) {
+        start(tag, attributes);
+        out.append("/>");
+        return this;
+    }
+
+    /** A line of text. */
+    public Svg text(String content, Object... attributes) {
+        start("text", attributes);
+        out.append('>').append(HtmlUtils.htmlEscape(content)).append("</text>");
+        return this;
+    }
+
+    /** A title that says what a shape is when pointed at. */
+    public Svg title(String content) {
+        out.append("<title>").append(HtmlUtils.htmlEscape(content)).append("</title>");
+        return this;
+    }
+
+    /** Closes an element. */
+    public Svg close(String tag) {
+        out.append("</").append(tag).append('>');
+        return this;
+    }
+
+    /** The finished picture. */
+    public String done() {
+        return out.append("</svg>").toString();
+    }
+
+    /** A number for an attribute: short, with a point. */
+    static String number(double value) {
+        String text = String.format(Locale.ROOT, "%.2f", value);
+        return text.contains(".") ? text.replaceAll("\\.?0+$", "") : text;
+    }
+
+    private void start(String tag, Object... attributes) {
+        out.append('<').append(tag);
+        for (int i = 0; i < attributes.length; i += 2) {
+            Object value = attributes[i + 1];
+            String text = value instanceof Double d ? number(d) : String.valueOf(value);
+            out.append(' ')
+                    .append(attributes[i])
+                    .append("=\"")
+                    .append(HtmlUtils.htmlEscape(text))
+                    .append('"');
+        }
+    }
+}

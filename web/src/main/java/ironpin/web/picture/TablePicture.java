@@ -1,0 +1,90 @@
+package ironpin.web.picture;
+
+import ironpin.plan.BatchPlan;
+import ironpin.plan.LotPlan;
+
+/** Plates filling with pieces: one plate an eater, every piece drawn once, lots as tones. */
+public final class TablePicture {
+    private static final int MOST_PLATES = 14;
+    private static final int COLUMNS = 7;
+    private static final double PLATE = 96;
+
+    private TablePicture() {}
+
+    /** The table of a plan. */
+    public static String of(BatchPlan plan) {
+        int eaters = plan.batch().eaters();
+        int plates = Math.min(eaters, MOST_PLATES);
+        int columns = Math.min(plates, COLUMNS);
+        int rows = (plates + columns - 1) / columns;
+        StringBuilder said = new StringBuilder(Say.count(eaters, "plate", "plates"));
+        for (LotPlan lot : plan.lots()) {
+            said.append(", ")
+                    .append(lot.share().toTable())
+                    .append(' ')
+                    .append(lot.lot().name());
+        }
+        Svg svg = Svg.picture("table-picture", COLUMNS * PLATE, rows * PLATE + 20, said.toString());
+        for (int i = 0; i < plates; i++) {
+            double x = (i % columns + 0.5) * PLATE;
+            double y = (i / columns + 0.5) * PLATE;
+            svg.add("circle", "cx", x, "cy", y, "r", PLATE * 0.46, "class", "plate")
+                    .add("circle", "cx", x, "cy", y, "r", PLATE * 0.36, "class", "plate-rim");
+            plate(svg, plan, i, x, y);
+        }
+        if (eaters > plates) {
+            svg.text(
+                    "and " + (eaters - plates) + " more plates",
+                    "x",
+                    2,
+                    "y",
+                    rows * PLATE + 14,
+                    "class",
+                    "quiet-small");
+        }
+        return svg.done();
+    }
+
+    /** This plate's part of every lot: pieces that do not divide go to the first plates. */
+    private static void plate(Svg svg, BatchPlan plan, int plate, double x, double y) {
+        int eaters = plan.batch().eaters();
+        int total = 0;
+        for (LotPlan lot : plan.lots()) {
+            total += share(lot.share().toTable(), eaters, plate);
+        }
+        double size = total <= 7 ? 22 : total <= 14 ? 17 : total <= 24 ? 13 : 9;
+        int placed = 0;
+        for (LotPlan lot : plan.lots()) {
+            int mine = share(lot.share().toTable(), eaters, plate);
+            for (int i = 0; i < mine; i++, placed++) {
+                // A sunflower's order: even anywhere, whatever the number.
+                double radius = PLATE * 0.33 * Math.sqrt((placed + 0.5) / total);
+                double angle = placed * 2.399963;
+                piece(svg, lot, x + radius * Math.cos(angle), y + radius * Math.sin(angle), size);
+            }
+        }
+    }
+
+    private static void piece(Svg svg, LotPlan lot, double x, double y, double size) {
+        svg.open(
+                "svg",
+                "x",
+                x - size * 0.6,
+                "y",
+                y - size * 0.36,
+                "width",
+                size * 1.2,
+                "height",
+                size * 0.72,
+                "viewBox",
+                "0 0 100 60",
+                "class",
+                Tones.of(lot.dough().family()));
+        FoldShape.draw(svg, lot.lot().fold(), Tones.of(lot.filling().kind()));
+        svg.close("svg");
+    }
+
+    private static int share(int pieces, int eaters, int plate) {
+        return pieces / eaters + (plate < pieces % eaters ? 1 : 0);
+    }
+}

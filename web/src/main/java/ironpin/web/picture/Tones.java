@@ -1,0 +1,30 @@
+package ironpin.web.picture;
+
+import ironpin.dough.DoughFamily;
+import ironpin.filling.FillingKind;
+
+/** Which colour class a dough or a filling is drawn in. */
+public final class Tones {
+    private Tones() {}
+
+    /** A dough by its family. */
+    public static String of(DoughFamily family) {
+        return switch (family) {
+            case COLD_WATER, EGG, OILED_SHEET -> "dough-pale";
+            case WARM_WATER, PART_SCALDED, FULL_SCALD, SOFT_ENRICHED, CLEAR_STARCH -> "dough-warm";
+            case WHOLEMEAL, MAIZE -> "dough-brown";
+        };
+    }
+
+    /** A filling by what it is mostly about. */
+    public static String of(FillingKind kind) {
+        return switch (kind) {
+            case RED_MEAT -> "fill-meat";
+            case POULTRY, EGG -> "fill-poultry";
+            case SEAFOOD -> "fill-sea";
+            case VEGETABLE -> "fill-green";
+            case CHEESE, PULSE -> "fill-pumpkin";
+            case SWEET -> "fill-sweet";
+        };
+    }
+}

@@ -1,0 +1,73 @@
+package ironpin.web.picture;
+
+import ironpin.cook.Rounds;
+import ironpin.cook.VesselPacking;
+import ironpin.plan.LotPlan;
+
+/** The vessel from above with one round of pieces in it, to scale. */
+public final class VesselPicture {
+    private static final double SIZE = 300;
+
+    private VesselPicture() {}
+
+    /** The fullest round of one lot. */
+    public static String of(LotPlan lot) {
+        Rounds rounds = lot.rounds();
+        VesselPacking packing = rounds.packing();
+        int most = rounds.sizes().isEmpty() ? 0 : rounds.sizes().get(0);
+        int tiers = lot.lot().vessel().tiers();
+        int shown = Math.min(packing.count(), (most + tiers - 1) / tiers);
+        String where = tiers > 1 ? " on each of " + tiers + " tiers" : "";
+        String said = "A " + lot.lot().vessel().kind().label() + " of " + Say.plain(2 * packing.radiusMm(), 0)
+                + " mm with " + shown + " pieces" + where + ".";
+        Svg svg = Svg.picture("vessel-picture", SIZE, SIZE + 26, said);
+        double r = SIZE / 2 - 8;
+        double scale = r / packing.radiusMm();
+        double middle = SIZE / 2;
+        svg.add("circle", "cx", middle, "cy", middle, "r", r + 4, "class", "vessel")
+                .add("circle", "cx", middle, "cy", middle, "r", r, "class", inside(lot));
+        for (int i = 0; i < shown; i++) {
+            VesselPacking.Place place = packing.places().get(i);
+            double length = packing.piece().lengthMm() * scale;
+            double width = packing.piece().widthMm() * scale;
+            svg.open(
+                    "svg",
+                    "x",
+                    middle + place.xMm() * scale - length / 2,
+                    "y",
+                    middle + place.yMm() * scale - width / 2,
+                    "width",
+                    length,
+                    "height",
+                    width,
+                    "viewBox",
+                    "0 0 100 60",
+                    "preserveAspectRatio",
+                    "none",
+                    "class",
+                    Tones.of(lot.dough().family()));
+            FoldShape.draw(svg, lot.lot().fold(), Tones.of(lot.filling().kind()));
+            svg.close("svg");
+        }
+        svg.text(
+                Say.plain(2 * packing.radiusMm() / 10, 0) + " cm" + (tiers > 1 ? ", " + tiers + " tiers" : "")
+                        + ", drawn to scale",
+                "x",
+                middle,
+                "y",
+                SIZE + 18,
+                "text-anchor",
+                "middle",
+                "class",
+                "quiet-small");
+        return svg.done();
+    }
+
+    private static String inside(LotPlan lot) {
+        return switch (lot.lot().vessel().kind()) {
+            case POT -> "inside-water";
+            case BASKET -> "inside-basket";
+            case PAN, GRIDDLE -> "inside-metal";
+        };
+    }
+}

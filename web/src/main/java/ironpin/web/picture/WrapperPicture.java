@@ -1,0 +1,160 @@
+package ironpin.web.picture;
+
+import ironpin.plan.LotPlan;
+import ironpin.wrapper.StuffedBread;
+import ironpin.wrapper.WrapperProfile;
+
+/** A wrapper from above with its profile below, or the section of a stuffed bread; thickness is magnified and says so. */
+public final class WrapperPicture {
+    private static final double WIDTH = 680;
+    private static final int MAGNIFIED = 8;
+
+    private WrapperPicture() {}
+
+    /** The wrapper or bread of one lot. */
+    public static String of(LotPlan lot) {
+        return lot.bread().map(bread -> bread(lot, bread)).orElseGet(() -> wrapper(lot, lot.wrapper()));
+    }
+
+    private static String wrapper(LotPlan lot, WrapperProfile profile) {
+        double mm = profile.diameter().millimetres();
+        double scale = 210 / Math.max(mm, 100);
+        double r = mm * scale / 2;
+        String said = "A disc of " + Say.plain(mm, 0) + " mm, "
+                + Say.plain(profile.rim().millimetres(), 1) + " mm thick at the rim and "
+                + Say.plain(profile.centre().millimetres(), 1) + " mm in the middle.";
+        Svg svg = Svg.picture("wrapper-picture", WIDTH, 250, said);
+        String tone = Tones.of(lot.dough().family());
+        svg.add("circle", "cx", 125, "cy", 120, "r", r, "class", tone)
+                .add("circle", "cx", 125, "cy", 120, "r", r * 0.5, "class", "thicker");
+        dimension(svg, 125 - r, 125 + r, 238, Say.plain(mm, 0) + " mm");
+        double left = 290;
+        double right = 650;
+        double base = 150;
+        double across = (right - left) / mm;
+        double rim = profile.rim().millimetres() * across * MAGNIFIED;
+        double centre = profile.centre().millimetres() * across * MAGNIFIED;
+        double middle = (left + right) / 2;
+        svg.add(
+                "path",
+                "class",
+                tone,
+                "d",
+                "M" + left + " " + base + " V" + Svg.number(base - rim) + " L" + middle + " "
+                        + Svg.number(base - centre) + " L" + right + " " + Svg.number(base - rim) + " V" + base + " Z");
+        svg.add("path", "d", "M" + (left - 12) + " " + base + " H" + (right + 12), "class", "line-ink");
+        svg.text(
+                Say.plain(profile.rim().millimetres(), 1) + " mm rim",
+                "x",
+                left,
+                "y",
+                base - rim - 10,
+                "class",
+                "measure");
+        svg.text(
+                Say.plain(profile.centre().millimetres(), 1) + " mm in the middle",
+                "x",
+                middle,
+                "y",
+                base - centre - 10,
+                "text-anchor",
+                "middle",
+                "class",
+                "measure");
+        svg.text(
+                "thickness magnified " + MAGNIFIED + " times (est.)",
+                "x",
+                left,
+                "y",
+                base + 24,
+                "class",
+                "quiet-small");
+        return svg.done();
+    }
+
+    private static String bread(LotPlan lot, StuffedBread bread) {
+        double mm = bread.diameter().millimetres();
+        String said = "A bread of " + Say.plain(mm, 0) + " mm, "
+                + Say.plain(bread.thickness().millimetres(), 1) + " mm thick with "
+                + Say.plain(bread.skin().millimetres(), 1) + " mm of skin on either side.";
+        Svg svg = Svg.picture("wrapper-picture", WIDTH, 250, said);
+        double r = 105 * Math.min(1, mm / 170);
+        svg.add(
+                        "circle",
+                        "cx",
+                        125,
+                        "cy",
+                        120,
+                        "r",
+                        r,
+                        "class",
+                        Tones.of(lot.dough().family()))
+                .add(
+                        "circle",
+                        "cx",
+                        125,
+                        "cy",
+                        120,
+                        "r",
+                        r * 0.9,
+                        "class",
+                        Tones.of(lot.filling().kind()) + " faint");
+        dimension(svg, 125 - r, 125 + r, 238, Say.plain(mm, 0) + " mm");
+        double left = 290;
+        double width = 360;
+        double perMm = width / mm * MAGNIFIED;
+        double thick = Math.min(150, bread.thickness().millimetres() * perMm);
+        double skin = thick * bread.skin().millimetres() / bread.thickness().millimetres();
+        double top = 110 - thick / 2;
+        svg.add(
+                        "rect",
+                        "x",
+                        left,
+                        "y",
+                        top,
+                        "width",
+                        width,
+                        "height",
+                        thick,
+                        "rx",
+                        thick / 2.5,
+                        "class",
+                        Tones.of(lot.dough().family()))
+                .add(
+                        "rect",
+                        "x",
+                        left + skin,
+                        "y",
+                        top + skin,
+                        "width",
+                        width - 2 * skin,
+                        "height",
+                        Math.max(1, thick - 2 * skin),
+                        "rx",
+                        Math.max(1, (thick - 2 * skin) / 2.5),
+                        "class",
+                        Tones.of(lot.filling().kind()));
+        svg.text(
+                Say.plain(bread.skin().millimetres(), 1) + " mm of skin, "
+                        + Say.plain(bread.thickness().millimetres(), 1) + " mm in all",
+                "x",
+                left,
+                "y",
+                top + thick + 24,
+                "class",
+                "measure");
+        svg.text("thickness magnified (est.)", "x", left, "y", top + thick + 44, "class", "quiet-small");
+        return svg.done();
+    }
+
+    private static void dimension(Svg svg, double from, double to, double y, String text) {
+        svg.add(
+                "path",
+                "d",
+                "M" + Svg.number(from) + " " + y + " H" + Svg.number(to) + " M" + Svg.number(from) + " " + (y - 5)
+                        + " v10 M" + Svg.number(to) + " " + (y - 5) + " v10",
+                "class",
+                "line-ink");
+        svg.text(text, "x", (from + to) / 2, "y", y - 6, "text-anchor", "middle", "class", "measure halo");
+    }
+}
