@@ -140,7 +140,7 @@ public final class Styles {
             Band.grams(40, 90),
             Mass.ofGrams(60),
             Mass.ofGrams(58),
-            shape(45, 160, 1),
+            shape(45, 140, 1),
             Fold.GATHERED_BALL,
             new Griddle(Griddle.Fat.LAST),
             Dip.MINT_YOGHURT,

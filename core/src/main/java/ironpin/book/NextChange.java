@@ -6,8 +6,8 @@ import ironpin.batch.Fix;
 import ironpin.batch.Lot;
 import ironpin.batch.PlanField;
 import ironpin.cook.Steam;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -183,8 +183,6 @@ public final class NextChange {
     }
 
     private static String number(double value) {
-        return value == Math.rint(value)
-                ? String.valueOf(Math.round(value))
-                : String.format(Locale.ROOT, "%.1f", value);
+        return Decimal.trimmed(value, 1);
     }
 }

@@ -10,6 +10,7 @@ import ironpin.cook.CookStep;
 import ironpin.cook.Rounds;
 import ironpin.cook.VesselKind;
 import ironpin.dough.DoughAddition;
+import ironpin.quantity.Decimal;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -175,10 +176,10 @@ public final class DayPlan {
     }
 
     private static String grams(double grams) {
-        return String.format(Locale.ROOT, "%,.0f g", grams);
+        return Decimal.grouped(grams, 0) + " g";
     }
 
     private static String oneDecimal(double grams) {
-        return String.format(Locale.ROOT, "%.1f", grams);
+        return Decimal.fixed(grams, 1);
     }
 }

@@ -55,11 +55,14 @@ public record Rounds(int capacity, Limit limit, VesselPacking packing, List<Inte
         return sizes;
     }
 
-    /** Steam needs 2–3 cm round a piece; a pan a finger; in a pot they swim, so they need half their room again. */
+    /**
+     * Between swollen pieces, so that 2–3 cm between raw ones in a steamer have shrunk to this; in a pot one layer floats
+     * side by side.
+     */
     private static double gapMm(VesselKind kind) {
         return switch (kind) {
-            case POT -> 12;
-            case BASKET -> 20;
+            case POT -> 2;
+            case BASKET -> 12;
             case PAN -> 6;
             case GRIDDLE -> 10;
         };

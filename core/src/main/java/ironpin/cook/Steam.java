@@ -1,5 +1,6 @@
 package ironpin.cook;
 
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
 import java.time.Duration;
 import java.util.List;
@@ -59,8 +60,7 @@ public record Steam(Start from) implements CookMethod {
         Duration steaming = Growth.scaled(MINUTES, REFERENCE_GRAMS, piece);
         Mass water = BoilOff.of(vessel.watts(), steaming);
         CookStep on = new CookStep(
-                String.format(Locale.ROOT, "Lid on. The round boils away about %.0f g of water.", water.grams()),
-                steaming);
+                "Lid on. The round boils away about " + Decimal.grouped(water.grams(), 0) + " g of water.", steaming);
         return switch (from) {
             case BOILING -> List.of(on);
             case COLD -> List.of(new CookStep("Pieces on over cold water; wait for the first steam.", HEAT_UP), on);

@@ -29,7 +29,7 @@ public record Vessel(VesselKind kind, Length diameter, int tiers, double watts) 
             case POT -> new Vessel(kind, Length.ofMillimetres(260), 1, 1_500);
             case BASKET -> new Vessel(kind, Length.ofMillimetres(240), 2, 1_000);
             case PAN -> new Vessel(kind, Length.ofMillimetres(280), 1, 800);
-            case GRIDDLE -> new Vessel(kind, Length.ofMillimetres(300), 1, 900);
+            case GRIDDLE -> new Vessel(kind, Length.ofMillimetres(320), 1, 900);
         };
     }
 }

@@ -12,7 +12,7 @@ import java.util.List;
  * @param places centres from the middle of the vessel, mm, long axis along x
  */
 public record VesselPacking(Footprint piece, double radiusMm, List<Place> places) {
-    private static final int OFFSETS = 4;
+    private static final int OFFSETS = 5;
     private static final int RIM_POINTS = 12;
     private static final double[] COS = new double[RIM_POINTS];
     private static final double[] SIN = new double[RIM_POINTS];
@@ -44,9 +44,10 @@ public record VesselPacking(Footprint piece, double radiusMm, List<Place> places
         double stepY = piece.widthMm() + gapMm;
         for (boolean brick : new boolean[] {true, false}) {
             double rowY = brick ? stepY * Math.sqrt(3) / 2 : stepY;
+            // A lattice moved by more than half a step is one moved by less, in the mirror.
             for (int i = 0; i < OFFSETS * OFFSETS; i++) {
-                double offsetX = stepX * (i % OFFSETS) / OFFSETS;
-                double offsetY = rowY * (i / OFFSETS) / OFFSETS;
+                double offsetX = stepX / 2 * (i % OFFSETS) / (OFFSETS - 1);
+                double offsetY = rowY / 2 * (i / OFFSETS) / (OFFSETS - 1);
                 List<Place> places = lattice(piece, radiusMm - gapMm / 2, stepX, rowY, brick, offsetX, offsetY);
                 if (places.size() > best.size()) {
                     best = places;
@@ -82,15 +83,15 @@ public record VesselPacking(Footprint piece, double radiusMm, List<Place> places
     private static boolean inside(Footprint piece, double radius, double x, double y) {
         double a = piece.lengthMm() / 2;
         double b = piece.widthMm() / 2;
-        double distance = Math.hypot(x, y);
-        if (distance + Math.max(a, b) <= radius) {
-            return true;
-        }
-        if (distance + Math.min(a, b) > radius) {
+        double reach = radius - Math.min(a, b);
+        double squared = x * x + y * y;
+        if (reach < 0 || squared > reach * reach) {
             return false;
         }
         for (int i = 0; i < RIM_POINTS; i++) {
-            if (Math.hypot(x + a * COS[i], y + b * SIN[i]) > radius) {
+            double rimX = x + a * COS[i];
+            double rimY = y + b * SIN[i];
+            if (rimX * rimX + rimY * rimY > radius * radius) {
                 return false;
             }
         }

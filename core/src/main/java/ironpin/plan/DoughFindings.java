@@ -35,9 +35,7 @@ final class DoughFindings {
         String figure = Words.one(now.percent()) + " %";
         String range =
                 Words.one(band.low().percent()) + "–" + Words.one(band.high().percent()) + " %";
-        String why = "The family's band, moved " + signed(lot.hydration().flourShift()) + " for this flour and "
-                + signed(lot.hydration().methodShift()) + " because it is "
-                + lot.lot().method().done() + ".";
+        String why = reason(lot);
         if (band.contains(now)) {
             return Finding.good(figure, "water lies in the band " + range + ".", why);
         }
@@ -49,6 +47,17 @@ final class DoughFindings {
         String text = (dry ? "is dry: " : "is wet: ") + "this dough wants " + range + ".";
         String outcome = dry ? "It will crack at the rim. " : "It will stick and tear. ";
         return Finding.look(figure, text, outcome + why, fix);
+    }
+
+    private static String reason(LotPlan lot) {
+        double flour = lot.hydration().flourShift();
+        double method = lot.hydration().methodShift();
+        String forFlour = Math.abs(flour) < 0.05 ? "" : ", moved " + signed(flour) + " for this flour";
+        String forMethod = method == 0
+                ? ""
+                : ", moved " + signed(method) + " because it is "
+                        + lot.lot().method().done();
+        return "The family's band" + forFlour + forMethod + ".";
     }
 
     private static Finding water(Dough dough) {

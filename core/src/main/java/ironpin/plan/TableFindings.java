@@ -30,7 +30,8 @@ final class TableFindings {
         } else if (share.toTable() < eaters) {
             found.add(Finding.look(share.toTable() + " pieces", "for " + eaters + ": not one each.", held, null));
         } else {
-            found.add(Finding.good(share.toTable() + " pieces", "for the table, " + Words.one(each) + " each.", held));
+            found.add(Finding.good(
+                    share.toTable() + " pieces", "for the table, " + Words.trimmed(each) + " each.", held));
         }
         if (share.toFreezer() > 0) {
             found.add(Finding.note(

@@ -1,21 +1,25 @@
 package ironpin.plan;
 
-import java.util.Locale;
+import ironpin.quantity.Decimal;
 
 /** Numbers in sentences. */
 final class Words {
     private Words() {}
 
     static String grams(double grams) {
-        return String.format(Locale.ROOT, "%,.0f g", grams);
+        return Decimal.grouped(grams, 0) + " g";
     }
 
     static String fine(double grams) {
-        return String.format(Locale.ROOT, "%,.1f g", grams);
+        return Decimal.grouped(grams, 1) + " g";
     }
 
     static String one(double value) {
-        return String.format(Locale.ROOT, "%.1f", value);
+        return Decimal.fixed(value, 1);
+    }
+
+    static String trimmed(double value) {
+        return Decimal.trimmed(value, 1);
     }
 
     static double toTenth(double value) {

@@ -7,6 +7,7 @@ import ironpin.batch.Batch;
 import ironpin.store.db.tables.records.BatchRecord;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.jooq.DSLContext;
@@ -15,7 +16,14 @@ import org.jooq.DSLContext;
 public final class BatchStore {
     private static final int LABEL_LENGTH = 200;
 
+    private static final int RECENT = 256;
+
     private final Cupboard cupboard;
+
+    /** Plans read or written lately. A revision's rows never change while it is current, so they need no second look. */
+    private final Recent<Plan, Batch> recent = new Recent<>(RECENT);
+
+    private record Plan(long batchId, int revision) {}
 
     public BatchStore(Cupboard cupboard) {
         this.cupboard = cupboard;
@@ -69,17 +77,22 @@ public final class BatchStore {
         return cupboard.write(dsl -> {
             BatchRecord head = locked(dsl, id);
             int current = head.getCurrentRevision();
-            Batch before = new PlanRows(dsl, id, current).load();
+            Batch before = plan(dsl, id, current);
             Batch after = change.apply(before);
             if (!after.equals(before)) {
                 dsl.deleteFrom(REVISION)
                         .where(REVISION.BATCH_ID.eq(id), REVISION.NO.gt(current))
                         .execute();
+                recent.forget(new Plan(id, current + 1));
                 new PlanRows(dsl, id, current + 1).save(after, cut(label), now);
                 moveTo(dsl, head, current + 1);
             }
             return stored(dsl, head);
         });
+    }
+
+    private Batch plan(DSLContext dsl, long id, int revision) {
+        return recent.get(new Plan(id, revision), () -> new PlanRows(dsl, id, revision).load());
     }
 
     /** Takes the last change back; at the first revision nothing happens. */
@@ -126,7 +139,8 @@ public final class BatchStore {
         return cupboard.write(dsl -> {
             BatchRecord head = locked(dsl, id);
             int target = head.getCurrentRevision() + by;
-            if (label(dsl, id, target).isPresent()) {
+            boolean there = dsl.fetchExists(REVISION, REVISION.BATCH_ID.eq(id), REVISION.NO.eq(target));
+            if (there) {
                 moveTo(dsl, head, target);
             }
             return stored(dsl, head);
@@ -145,24 +159,21 @@ public final class BatchStore {
         return Optional.ofNullable(dsl.fetchOne(BATCH, BATCH.ID.eq(id))).orElseThrow(() -> new NoSuchBatch(id));
     }
 
-    private static StoredBatch stored(DSLContext dsl, BatchRecord head) {
+    private StoredBatch stored(DSLContext dsl, BatchRecord head) {
         int revision = head.getCurrentRevision();
+        Map<Integer, String> labels = dsl.select(REVISION.NO, REVISION.LABEL)
+                .from(REVISION)
+                .where(REVISION.BATCH_ID.eq(head.getId()), REVISION.NO.between(revision, revision + 1))
+                .fetchMap(REVISION.NO, REVISION.LABEL);
         return new StoredBatch(
                 head.getId(),
                 Status.valueOf(head.getStatus()),
                 revision,
                 Optional.ofNullable(Times.read(head.getStartedAt())),
                 Optional.ofNullable(Times.read(head.getFinishedAt())),
-                revision > 1 ? label(dsl, head.getId(), revision) : Optional.empty(),
-                label(dsl, head.getId(), revision + 1),
-                new PlanRows(dsl, head.getId(), revision).load());
-    }
-
-    private static Optional<String> label(DSLContext dsl, long id, int revision) {
-        return dsl.select(REVISION.LABEL)
-                .from(REVISION)
-                .where(REVISION.BATCH_ID.eq(id), REVISION.NO.eq(revision))
-                .fetchOptional(REVISION.LABEL);
+                revision > 1 ? Optional.of(labels.get(revision)) : Optional.empty(),
+                Optional.ofNullable(labels.get(revision + 1)),
+                plan(dsl, head.getId(), revision));
     }
 
     private static String cut(String label) {

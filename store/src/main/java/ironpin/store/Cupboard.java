@@ -18,6 +18,7 @@ import org.flywaydb.core.Flyway;
 import org.h2.jdbcx.JdbcConnectionPool;
 import org.jooq.DSLContext;
 import org.jooq.SQLDialect;
+import org.jooq.conf.Settings;
 import org.jooq.impl.DSL;
 
 /**
@@ -35,13 +36,16 @@ public final class Cupboard implements AutoCloseable {
         System.setProperty("org.jooq.no-tips", "true");
     }
 
+    private static final Settings SETTINGS =
+            new Settings().withExecuteLogging(false).withRenderSchema(false);
+
     private final JdbcConnectionPool pool;
     private final DSLContext dsl;
     private boolean closed;
 
     private Cupboard(JdbcConnectionPool pool) {
         this.pool = pool;
-        this.dsl = DSL.using(pool, SQLDialect.H2);
+        this.dsl = DSL.using(pool, SQLDialect.H2, SETTINGS);
     }
 
     /**

@@ -47,6 +47,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jooq.DSLContext;
+import org.jooq.Table;
 import org.jooq.TableRecord;
 
 /** One revision of a plan, between core's values and rows. */
@@ -62,25 +63,25 @@ final class PlanRows {
     }
 
     void save(Batch batch, String label, Instant now) {
-        List<TableRecord<?>> parents = new ArrayList<>();
-        List<TableRecord<?>> children = new ArrayList<>();
+        List<DoughRecord> doughs = new ArrayList<>();
+        List<DoughFlourRecord> flours = new ArrayList<>();
+        List<DoughLineRecord> doughLines = new ArrayList<>();
         for (Dough dough : batch.doughs()) {
-            parents.add(row(dough));
+            doughs.add(row(dough));
             for (FlourShare flour : dough.flours()) {
-                children.add(row(dough.no(), children.size(), flour));
+                flours.add(row(dough.no(), flours.size(), flour));
             }
             for (DoughLine line : dough.formula().lines()) {
-                children.add(row(dough.no(), children.size(), line));
+                doughLines.add(row(dough.no(), doughLines.size(), line));
             }
         }
+        List<FillingRecord> fillings = new ArrayList<>();
+        List<FillingLineRecord> fillingLines = new ArrayList<>();
         for (Filling filling : batch.fillings()) {
-            parents.add(row(filling));
+            fillings.add(row(filling));
             for (FillingLine line : filling.formula().lines()) {
-                children.add(row(filling.no(), children.size(), line));
+                fillingLines.add(row(filling.no(), fillingLines.size(), line));
             }
-        }
-        for (Lot lot : batch.lots()) {
-            children.add(row(lot));
         }
         dsl.executeInsert(new RevisionRecord(
                 batchId,
@@ -91,8 +92,16 @@ final class PlanRows {
                 batch.serving(),
                 batch.eaters(),
                 batch.appetite().name()));
-        dsl.batchInsert(parents).execute();
-        dsl.batchInsert(children).execute();
+        insert(DOUGH, doughs);
+        insert(DOUGH_FLOUR, flours);
+        insert(DOUGH_LINE, doughLines);
+        insert(FILLING, fillings);
+        insert(FILLING_LINE, fillingLines);
+        insert(LOT, batch.lots().stream().map(this::row).toList());
+    }
+
+    private <R extends TableRecord<R>> void insert(Table<R> table, List<R> rows) {
+        dsl.insertInto(table).columns(table.fields()).valuesOfRecords(rows).execute();
     }
 
     Batch load() {

@@ -22,7 +22,6 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -66,16 +65,6 @@ class BookController {
      * @param faultless whether nothing was wrong
      */
     public record Said(String name, String said, String note, boolean faultless) {}
-
-    @ModelAttribute("skins")
-    SkinVerdict[] skins() {
-        return SkinVerdict.values();
-    }
-
-    @ModelAttribute("fillings")
-    FillingVerdict[] fillings() {
-        return FillingVerdict.values();
-    }
 
     @GetMapping("/book")
     String book(@RequestParam(defaultValue = "1") int page, Model model) {

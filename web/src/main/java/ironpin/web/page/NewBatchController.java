@@ -49,7 +49,7 @@ class NewBatchController {
      * @param time as typed
      * @param lastTime whether the change suggested last time is made at once
      */
-    public record Wish(String style, String eaters, Appetite appetite, String date, String time, boolean lastTime) {}
+    public record Wish(String style, String eaters, Appetite appetite, String date, String time, Boolean lastTime) {}
 
     /** A style on offer. */
     public record Offer(Style style, String picture) {}
@@ -88,7 +88,7 @@ class NewBatchController {
                 asked.appetite() == null ? Appetite.USUAL : asked.appetite(),
                 asked.date() == null ? serving.toLocalDate().toString() : asked.date(),
                 asked.time() == null ? serving.toLocalTime().toString() : asked.time(),
-                asked.lastTime());
+                Boolean.TRUE.equals(asked.lastTime()));
     }
 
     /** Tonight at seven if there is time for a supper, otherwise five hours from now at the half hour. */

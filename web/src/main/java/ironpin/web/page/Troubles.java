@@ -2,6 +2,8 @@ package ironpin.web.page;
 
 import ironpin.store.NoSuchBatch;
 import jakarta.servlet.http.HttpServletResponse;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -12,8 +14,11 @@ import org.springframework.web.multipart.MaxUploadSizeExceededException;
 /** Friendly pages for what can go wrong on a page; the API answers for itself. */
 @ControllerAdvice(basePackages = "ironpin.web")
 class Troubles {
+    private static final Logger LOG = LoggerFactory.getLogger(Troubles.class);
+
     @ExceptionHandler({NoSuchBatch.class, NoSuchThing.class, MethodArgumentTypeMismatchException.class})
-    String notHere(Model model, HttpServletResponse response) {
+    String notHere(Exception problem, HttpServletResponse response) {
+        LOG.debug("not here", problem);
         response.setStatus(HttpStatus.NOT_FOUND.value());
         return "error/404";
     }

@@ -1,10 +1,27 @@
 package ironpin.web.picture;
 
 import ironpin.wrapper.Fold;
+import java.util.Locale;
 
 /** The outline of a closed piece, drawn by hand for each fold in a box of 100 by 60. */
 final class FoldShape {
     private FoldShape() {}
+
+    /** Draws the shape once out of sight, so that many pieces can point to it; same content, same name. */
+    static void define(Svg svg, Fold fold, String tone) {
+        svg.open("defs").open("symbol", "id", name(fold, tone), "viewBox", "0 0 100 60", "preserveAspectRatio", "none");
+        draw(svg, fold, tone);
+        svg.close("symbol").close("defs");
+    }
+
+    /** A piece of that shape; places may be percentages. */
+    static void use(Svg svg, Fold fold, String tone, Object x, Object y, Object width, Object height) {
+        svg.add("use", "href", "#" + name(fold, tone), "x", x, "y", y, "width", width, "height", height);
+    }
+
+    private static String name(Fold fold, String tone) {
+        return fold.name().toLowerCase(Locale.ROOT) + "-" + tone;
+    }
 
     static void draw(Svg svg, Fold fold, String tone) {
         switch (fold) {
@@ -17,7 +34,8 @@ final class FoldShape {
                 path(svg, "M18 38 C24 14 76 14 82 38 Q50 52 18 38 Z", tone);
                 for (int i = 0; i < 7; i++) {
                     double x = 20 + i * 10;
-                    path(svg, "M" + x + " " + (19 - 7 * Math.sin((i + 1) * Math.PI / 8)) + " q3 6 -1 11", "pleat");
+                    double y = 19 - 7 * Math.sin((i + 1) * Math.PI / 8);
+                    path(svg, "M" + Svg.number(x) + " " + Svg.number(y) + " q3 6 -1 11", "pleat");
                 }
             }
             case LEAF -> {
@@ -25,8 +43,8 @@ final class FoldShape {
                 path(svg, "M14 30 C32 12 66 10 84 30 C66 50 32 48 14 30 Z", tone);
                 path(svg, "M8 30 L92 30", "pleat");
                 for (int i = 0; i < 5; i++) {
-                    double x = 24 + i * 12;
-                    path(svg, "M" + (x + 5) + " 30 q-4 -8 -9 -10 M" + (x + 5) + " 30 q-4 8 -9 10", "pleat");
+                    String from = "M" + (29 + i * 12) + " 30";
+                    path(svg, from + " q-4 -8 -9 -10 " + from + " q-4 8 -9 10", "pleat");
                 }
             }
             case PURSE -> {

@@ -276,24 +276,19 @@ public final class RibbonPicture {
     private void shapes(LotPlan lane, double middle, String dough, String filling) {
         int shapes = Math.min(MOST_SHAPES, lane.share().pieces());
         double pitch = (at.cook - at.fold - 1.5) / MOST_SHAPES;
+        svg.open("g", "class", dough);
+        FoldShape.define(svg, lane.lot().fold(), filling);
         for (int i = 0; i < shapes; i++) {
-            svg.open(
-                    "svg",
-                    "x",
+            FoldShape.use(
+                    svg,
+                    lane.lot().fold(),
+                    filling,
                     Svg.number(at.fold + 0.9 + i * pitch) + "%",
-                    "y",
-                    middle - 11,
-                    "width",
-                    Svg.number(pitch * 0.94) + "%",
-                    "height",
-                    22.0,
-                    "viewBox",
-                    "0 0 100 60",
-                    "class",
-                    dough);
-            FoldShape.draw(svg, lane.lot().fold(), filling);
-            svg.close("svg");
+                    middle - 7,
+                    Svg.number(pitch * 0.92) + "%",
+                    14.0);
         }
+        svg.close("g");
     }
 
     private void outputs(LotPlan lane, double middle, String dough, String filling) {

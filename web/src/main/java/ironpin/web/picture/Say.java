@@ -1,5 +1,6 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Decimal;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
@@ -11,23 +12,24 @@ public final class Say {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
     private static final DateTimeFormatter SHORT_DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
+    /** For templates, which can only speak to instances. */
+    public static final Say WORDS = new Say();
+
     private Say() {}
 
     /** Whole grams, as in "1,091 g". */
     public static String grams(double grams) {
-        return String.format(Locale.ROOT, "%,.0f g", grams);
+        return Decimal.grouped(grams, 0) + " g";
     }
 
     /** Tenths of a gram. */
     public static String fineGrams(double grams) {
-        return String.format(Locale.ROOT, "%,.1f g", grams);
+        return Decimal.grouped(grams, 1) + " g";
     }
 
     /** Rounded to so many decimals, without a tail of zeros, as a field takes it. */
     public static String plain(double value, int decimals) {
-        String text = String.format(Locale.ROOT, "%." + decimals + "f", value);
-        String trimmed = decimals == 0 ? text : text.replaceAll("\\.?0+$", "");
-        return trimmed.equals("-0") ? "0" : trimmed;
+        return Decimal.trimmed(value, decimals);
     }
 
     /** The time of day. */

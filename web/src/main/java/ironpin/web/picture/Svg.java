@@ -1,6 +1,6 @@
 package ironpin.web.picture;
 
-import java.util.Locale;
+import ironpin.quantity.Decimal;
 import org.springframework.web.util.HtmlUtils;
 
 /** Writes SVG elements; every attribute and text is escaped here and nowhere else. */
@@ -64,8 +64,7 @@ public final class Svg {
 
     /** A number for an attribute: short, with a point. */
     static String number(double value) {
-        String text = String.format(Locale.ROOT, "%.2f", value);
-        return text.contains(".") ? text.replaceAll("\\.?0+$", "") : text;
+        return Decimal.trimmed(value, 2);
     }
 
     private void start(String tag, Object... attributes) {

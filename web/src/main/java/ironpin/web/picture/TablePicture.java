@@ -6,7 +6,7 @@ import ironpin.plan.LotPlan;
 /** Plates filling with pieces: one plate an eater, every piece drawn once, lots as tones. */
 public final class TablePicture {
     private static final int MOST_PLATES = 14;
-    private static final int COLUMNS = 7;
+    private static final int MOST_IN_A_ROW = 7;
     private static final double PLATE = 96;
 
     private TablePicture() {}
@@ -15,8 +15,8 @@ public final class TablePicture {
     public static String of(BatchPlan plan) {
         int eaters = plan.batch().eaters();
         int plates = Math.min(eaters, MOST_PLATES);
-        int columns = Math.min(plates, COLUMNS);
-        int rows = (plates + columns - 1) / columns;
+        int rows = (plates + MOST_IN_A_ROW - 1) / MOST_IN_A_ROW;
+        int columns = (plates + rows - 1) / rows;
         StringBuilder said = new StringBuilder(Say.count(eaters, "plate", "plates"));
         for (LotPlan lot : plan.lots()) {
             said.append(", ")
@@ -24,7 +24,11 @@ public final class TablePicture {
                     .append(' ')
                     .append(lot.lot().name());
         }
-        Svg svg = Svg.picture("table-picture", COLUMNS * PLATE, rows * PLATE + 20, said.toString());
+        Svg svg = Svg.picture(
+                "table-picture", columns * PLATE, rows * PLATE + (eaters > plates ? 20 : 2), said.toString());
+        plan.lots()
+                .forEach(lot -> FoldShape.define(
+                        svg, lot.lot().fold(), Tones.of(lot.filling().kind())));
         for (int i = 0; i < plates; i++) {
             double x = (i % columns + 0.5) * PLATE;
             double y = (i / columns + 0.5) * PLATE;
@@ -66,22 +70,16 @@ public final class TablePicture {
     }
 
     private static void piece(Svg svg, LotPlan lot, double x, double y, double size) {
-        svg.open(
-                "svg",
-                "x",
+        svg.open("g", "class", Tones.of(lot.dough().family()));
+        FoldShape.use(
+                svg,
+                lot.lot().fold(),
+                Tones.of(lot.filling().kind()),
                 x - size * 0.6,
-                "y",
                 y - size * 0.36,
-                "width",
                 size * 1.2,
-                "height",
-                size * 0.72,
-                "viewBox",
-                "0 0 100 60",
-                "class",
-                Tones.of(lot.dough().family()));
-        FoldShape.draw(svg, lot.lot().fold(), Tones.of(lot.filling().kind()));
-        svg.close("svg");
+                size * 0.72);
+        svg.close("g");
     }
 
     private static int share(int pieces, int eaters, int plate) {

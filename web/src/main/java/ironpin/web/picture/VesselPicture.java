@@ -26,29 +26,22 @@ public final class VesselPicture {
         double middle = SIZE / 2;
         svg.add("circle", "cx", middle, "cy", middle, "r", r + 4, "class", "vessel")
                 .add("circle", "cx", middle, "cy", middle, "r", r, "class", inside(lot));
+        svg.open("g", "class", Tones.of(lot.dough().family()));
+        FoldShape.define(svg, lot.lot().fold(), Tones.of(lot.filling().kind()));
         for (int i = 0; i < shown; i++) {
             VesselPacking.Place place = packing.places().get(i);
             double length = packing.piece().lengthMm() * scale;
             double width = packing.piece().widthMm() * scale;
-            svg.open(
-                    "svg",
-                    "x",
+            FoldShape.use(
+                    svg,
+                    lot.lot().fold(),
+                    Tones.of(lot.filling().kind()),
                     middle + place.xMm() * scale - length / 2,
-                    "y",
                     middle + place.yMm() * scale - width / 2,
-                    "width",
                     length,
-                    "height",
-                    width,
-                    "viewBox",
-                    "0 0 100 60",
-                    "preserveAspectRatio",
-                    "none",
-                    "class",
-                    Tones.of(lot.dough().family()));
-            FoldShape.draw(svg, lot.lot().fold(), Tones.of(lot.filling().kind()));
-            svg.close("svg");
+                    width);
         }
+        svg.close("g");
         svg.text(
                 Say.plain(2 * packing.radiusMm() / 10, 0) + " cm" + (tiers > 1 ? ", " + tiers + " tiers" : "")
                         + ", drawn to scale",

@@ -1,0 +1,39 @@
+package ironpin.store;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.function.Supplier;
+
+/** The values used lately, so many at most; safe for several threads. */
+final class Recent<K, V> {
+    private final Map<K, V> values = new LinkedHashMap<>(16, 0.75f, true);
+    private final int most;
+
+    Recent(int most) {
+        this.most = most;
+    }
+
+    /** The value kept under this key, or what the supplier reads. */
+    V get(K key, Supplier<V> read) {
+        synchronized (values) {
+            V known = values.get(key);
+            if (known != null) {
+                return known;
+            }
+        }
+        V value = read.get();
+        synchronized (values) {
+            values.put(key, value);
+            while (values.size() > most) {
+                values.remove(values.keySet().iterator().next());
+            }
+        }
+        return value;
+    }
+
+    void forget(K key) {
+        synchronized (values) {
+            values.remove(key);
+        }
+    }
+}
