@@ -83,8 +83,8 @@ public final class BatchStore {
                 dsl.deleteFrom(REVISION)
                         .where(REVISION.BATCH_ID.eq(id), REVISION.NO.gt(current))
                         .execute();
-                recent.forget(new Plan(id, current + 1));
                 new PlanRows(dsl, id, current + 1).save(after, cut(label), now);
+                recent.put(new Plan(id, current + 1), after);
                 moveTo(dsl, head, current + 1);
             }
             return stored(dsl, head);

@@ -22,18 +22,17 @@ final class Recent<K, V> {
             }
         }
         V value = read.get();
+        put(key, value);
+        return value;
+    }
+
+    /** Keeps a value, over what stood there. */
+    void put(K key, V value) {
         synchronized (values) {
             values.put(key, value);
             while (values.size() > most) {
                 values.remove(values.keySet().iterator().next());
             }
-        }
-        return value;
-    }
-
-    void forget(K key) {
-        synchronized (values) {
-            values.remove(key);
         }
     }
 }
