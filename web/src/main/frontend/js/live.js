@@ -9,7 +9,7 @@ document.addEventListener("htmx:configRequest", (event) => {
 });
 
 function refresh() {
-  htmx.ajax("GET", location.pathname + location.search, { target: "#screen", swap: "morph" });
+  htmx.ajax("GET", location.pathname + location.search, { source: "#screen", target: "#screen", swap: "morph" });
 }
 
 document.addEventListener("DOMContentLoaded", () => {

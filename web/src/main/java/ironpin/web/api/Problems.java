@@ -6,10 +6,11 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
 /** Turns what can go wrong in the API into problem details after RFC 9457. */
 @RestControllerAdvice(basePackages = "ironpin.web.api")
-class Problems {
+class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail badField(BadField problem) {
         return fieldProblem(problem.getMessage(), problem.field(), problem.allowed());

@@ -41,13 +41,13 @@ public final class Svg {
     /** A line of text. */
     public Svg text(String content, Object... attributes) {
         start("text", attributes);
-        out.append('>').append(HtmlUtils.htmlEscape(content)).append("</text>");
+        out.append('>').append(escaped(content)).append("</text>");
         return this;
     }
 
     /** A title that says what a shape is when pointed at. */
     public Svg title(String content) {
-        out.append("<title>").append(HtmlUtils.htmlEscape(content)).append("</title>");
+        out.append("<title>").append(escaped(content)).append("</title>");
         return this;
     }
 
@@ -67,6 +67,11 @@ public final class Svg {
         return Decimal.trimmed(value, 2);
     }
 
+    /** Only what XML demands: named entities beyond its own would break a picture that is saved as a file. */
+    private static String escaped(String text) {
+        return HtmlUtils.htmlEscape(text, "UTF-8");
+    }
+
     private void start(String tag, Object... attributes) {
         out.append('<').append(tag);
         for (int i = 0; i < attributes.length; i += 2) {
@@ -75,7 +80,7 @@ public final class Svg {
             out.append(' ')
                     .append(attributes[i])
                     .append("=\"")
-                    .append(HtmlUtils.htmlEscape(text))
+                    .append(escaped(text))
                     .append('"');
         }
     }

@@ -1,0 +1,228 @@
+package ironpin.web;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import ironpin.store.BatchStore;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What the server answers when asked without a browser: the API, the headers, and everything rude. */
+public class HttpTest extends OpenKitchen {
+    private static final HttpClient CLIENT = HttpClient.newHttpClient();
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private static HttpResponse<String> get(String path) throws IOException, InterruptedException {
+        return CLIENT.send(
+                HttpRequest.newBuilder(URI.create(address() + path))
+                        .header("Accept", path.startsWith("/api") ? "application/json" : "text/html,*/*")
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+    }
+
+    private static HttpResponse<String> post(String path, String type, String body, String... headers)
+            throws IOException, InterruptedException {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address() + path))
+                .header("Content-Type", type)
+                .POST(HttpRequest.BodyPublishers.ofString(body));
+        if (headers.length > 0) {
+            request.headers(headers);
+        }
+        return CLIENT.send(request.build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    private static String[] token() throws IOException, InterruptedException {
+        String cookie = get("/batches/new").headers().firstValue("Set-Cookie").orElseThrow();
+        String value = cookie.substring(cookie.indexOf('=') + 1, cookie.indexOf(';'));
+        return new String[] {"Cookie", "XSRF-TOKEN=" + value, "X-XSRF-TOKEN", value};
+    }
+
+    @Test
+    public void aChangeWithoutItsTokenIsRefused() throws IOException, InterruptedException {
+        String form = "application/x-www-form-urlencoded";
+        String before = get("/api/v1/batches/4").body();
+        for (String path :
+                new String[] {"/batches/4/plan", "/batches/4/undo", "/batches/4/start", "/batches/4/delete"}) {
+            assertEquals(post(path, form, "field=hydration&no=1&value=60").statusCode(), 403, path);
+        }
+        assertEquals(post("/api/v1/batches", "application/json", before).statusCode(), 403);
+        assertEquals(get("/api/v1/batches/4").body(), before);
+    }
+
+    @Test
+    public void pagesRunOnlyWhatWeShip() throws IOException, InterruptedException {
+        HttpResponse<String> home = get("/");
+        String policy = home.headers().firstValue("Content-Security-Policy").orElseThrow();
+        assertTrue(policy.contains("default-src 'none'") && !policy.contains("unsafe"), policy);
+        assertEquals(home.headers().firstValue("X-Content-Type-Options").orElseThrow(), "nosniff");
+        for (String path : new String[] {"/", "/batches/4/dough", "/batches/4/run", "/batches/new", "/book"}) {
+            String body = get(path).body();
+            assertFalse(
+                    Pattern.compile("<script(?![^>]*src=)|<style|\\sstyle=|\\son[a-z]+=\"|javascript:")
+                            .matcher(body)
+                            .find(),
+                    path);
+            assertFalse(
+                    Pattern.compile("(src|href)=\"(https?:)?//").matcher(body).find(), path);
+        }
+    }
+
+    @Test
+    public void theFirstPageIsSmallAndItsAssetsAreKept() throws IOException, InterruptedException {
+        String home = get("/").body();
+        long bytes = compressed("/");
+        Matcher asset = Pattern.compile("(?:src|href)=\"(/assets/[^\"]+)\"").matcher(home);
+        int found = 0;
+        while (asset.find()) {
+            bytes += compressed(asset.group(1));
+            found++;
+        }
+        Matcher font = Pattern.compile("url\\([\"']?([^)\"']+woff2)")
+                .matcher(get(home.replaceAll("(?s).*href=\"(/assets/app[^\"]+css)\".*", "$1"))
+                        .body());
+        while (font.find()) {
+            bytes += compressed(font.group(1).startsWith("/") ? font.group(1) : "/assets/" + font.group(1));
+            found++;
+        }
+        assertTrue(found >= 5, "only " + found + " assets were found");
+        assertTrue(bytes < 200_000, "the first page takes " + bytes + " bytes");
+    }
+
+    private static long compressed(String path) throws IOException, InterruptedException {
+        HttpResponse<byte[]> response = CLIENT.send(
+                HttpRequest.newBuilder(URI.create(address() + path))
+                        .header("Accept-Encoding", "gzip")
+                        .build(),
+                HttpResponse.BodyHandlers.ofByteArray());
+        assertEquals(response.statusCode(), 200, path);
+        if (path.startsWith("/assets")) {
+            assertTrue(response.headers().firstValue("Cache-Control").orElse("").contains("max-age=31536000"), path);
+        }
+        return response.body().length;
+    }
+
+    @Test
+    public void aBatchGoesOutAndComesBackTheSame() throws IOException, InterruptedException {
+        for (int id : new int[] {1, 2, 3, 4}) {
+            String out = get("/api/v1/batches/" + id).body();
+            HttpResponse<String> in = post("/api/v1/batches", "application/json", out, token());
+            assertEquals(in.statusCode(), 201, in.body());
+            long copy = JSON.readTree(in.body()).get("id").asLong();
+            assertEquals(JSON.readTree(get("/api/v1/batches/" + copy).body()), JSON.readTree(out));
+            bean(BatchStore.class).delete(copy);
+        }
+    }
+
+    @DataProvider
+    public Object[][] hostile() throws IOException, InterruptedException {
+        String good = get("/api/v1/batches/4").body();
+        return new Object[][] {
+            {"", "JSON"},
+            {"{", "JSON"},
+            {"[]", ""},
+            {"null", ""},
+            {"{\"format\":\"ironpin-batch-1\"}", "title"},
+            {"[".repeat(50_000), ""},
+            {good.replace("\"eaters\":12", "\"eaters\":0"), "eaters"},
+            {good.replace("\"eaters\":12", "\"eaters\":1e999"), ""},
+            {good.replace("\"flourPercent\":50.0", "\"flourPercent\":900"), "flourPercent"},
+            {good.replace("\"doughNo\":2", "\"doughNo\":9"), "dough"},
+            {good.replace("steamed-leaf", "deep-fried-leaf"), "style"},
+            {good.replace("steam/boiling", "steam/lukewarm"), "cooking"},
+            {good.replace("\"sharePercent\":55.0", "\"sharePercent\":65.0"), "100 %"},
+            {good.replace("\"title\":\"Lantern-night supper\"", "\"title\":\"" + "x".repeat(5_000) + "\""), "title"},
+        };
+    }
+
+    @Test(dataProvider = "hostile")
+    public void whatIsNotABatchIsRefusedWithAReason(String body, String reason)
+            throws IOException, InterruptedException {
+        HttpResponse<String> response = post("/api/v1/batches", "application/json", body, token());
+        assertEquals(response.statusCode(), 400, response.body());
+        JsonNode problem = body.isEmpty() ? JSON.readTree("{}") : JSON.readTree(response.body());
+        String detail = problem.path("detail").asString("JSON");
+        assertTrue(detail.contains(reason), detail);
+        assertFalse(response.body().contains("ironpin.web"), response.body());
+    }
+
+    @Test
+    public void markupInATitleStaysText() throws IOException, InterruptedException {
+        String evil = "<script>alert(1)</script>\\\"><img src=x>";
+        String body = get("/api/v1/batches/2").body().replace("First leaves", evil);
+        HttpResponse<String> in = post("/api/v1/batches", "application/json", body, token());
+        assertEquals(in.statusCode(), 201, in.body());
+        long id = JSON.readTree(in.body()).get("id").asLong();
+        for (String path : new String[] {"/book", "/batches/" + id + "/table", "/batches/" + id + "/sheet"}) {
+            String page = get(path).body();
+            assertTrue(page.contains("&lt;script&gt;"), path);
+            assertFalse(page.contains("<script>alert") || page.contains("<img src=x"), path);
+        }
+        bean(BatchStore.class).delete(id);
+    }
+
+    @Test
+    public void thePlanCalculatorAnswersWithFiguresAndProblems() throws IOException, InterruptedException {
+        String path = "/api/v1/calculate/plan";
+        String ask = "{\"style\":\"boiled-crescent\",\"eaters\":6,\"serving\":\"2026-11-28T19:00:00\"%s}";
+        JsonNode plan =
+                JSON.readTree(post(path, "application/json", ask.formatted("")).body());
+        assertEquals(plan.get("flourG").asDouble(), 721.5, 0.05);
+        assertEquals(plan.get("fillingTotalG").asDouble(), 1_319.1, 0.05);
+        JsonNode held = JSON.readTree(
+                post(path, "application/json", ask.formatted(",\"numbers\":{\"flour\":620,\"dough-each\":14}"))
+                        .body());
+        assertEquals(held.get("pieces").asInt(), 66);
+        assertEquals(held.get("doughLeftG").asDouble(), 4.1, 0.05);
+        HttpResponse<String> bad = post(path, "application/json", ask.formatted(",\"numbers\":{\"hydration\":900}"));
+        assertEquals(bad.statusCode(), 400);
+        assertEquals(bad.headers().firstValue("Content-Type").orElseThrow(), "application/problem+json");
+        assertEquals(JSON.readTree(bad.body()).get("field").asString(), "numbers.hydration");
+        assertEquals(JSON.readTree(bad.body()).get("allowed").asString(), "20 to 220 %");
+        assertEquals(post(path, "application/json", "{\"eaters\":true}").statusCode(), 400);
+        assertTrue(get("/api/v1/openapi.json").body().contains(path));
+    }
+
+    @Test
+    public void whatIsNotThereGetsAFriendlyPage() throws IOException, InterruptedException {
+        for (String path : new String[] {"/nowhere", "/batches/4711/table", "/batches/abc/table", "/batches/4/attic"}) {
+            HttpResponse<String> response = get(path);
+            assertEquals(response.statusCode(), 404, path);
+            assertTrue(response.body().contains("Not on this bench"), path);
+        }
+        assertEquals(
+                JSON.readTree(get("/api/v1/batches/4711").body()).get("status").asInt(), 404);
+    }
+
+    @Test
+    public void aFileThatIsTooLargeIsRefused() throws IOException, InterruptedException {
+        String boundary = "-----lantern";
+        String part = "--" + boundary
+                + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"big.json\"\r\n\r\n%s\r\n--" + boundary
+                + "--\r\n";
+        String type = "multipart/form-data; boundary=" + boundary;
+        HttpResponse<String> big = post("/batches/import", type, part.formatted("x".repeat(2_200_000)), token());
+        assertEquals(big.statusCode(), 413);
+        HttpResponse<String> wrong = post("/batches/import", type, part.formatted("not a batch"), token());
+        assertEquals(wrong.statusCode(), 422);
+        assertTrue(wrong.body().contains("big.json is not a batch"));
+        String good =
+                new String(get("/api/v1/batches/3").body().getBytes(StandardCharsets.UTF_8), StandardCharsets.UTF_8);
+        HttpResponse<String> in = post("/batches/import", type, part.formatted(good), token());
+        assertEquals(in.statusCode(), 302);
+        Matcher id = Pattern.compile("/batches/(\\d+)/")
+                .matcher(in.headers().firstValue("Location").orElseThrow());
+        assertTrue(id.find());
+        bean(BatchStore.class).delete(Long.parseLong(id.group(1)));
+    }
+}

@@ -1,0 +1,111 @@
+package ironpin.web;
+
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.stream.Stream;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.AfterSuite;
+import org.testng.annotations.BeforeSuite;
+
+/** The real application with the demo kitchen on a free port, and a real browser in front of it; once for all tests. */
+public abstract class OpenKitchen {
+    private static final List<String> CHROMIUM_ARGS = List.of(
+            "--no-sandbox", "--disable-gpu", "--disable-quic", "--disable-background-networking", "--lang=en-GB");
+
+    private static ConfigurableApplicationContext application;
+    private static Playwright playwright;
+    private static Browser browser;
+
+    private final List<String> errors = new CopyOnWriteArrayList<>();
+
+    @BeforeSuite
+    public static synchronized void open() throws IOException {
+        if (application != null) {
+            return;
+        }
+        Path data = Path.of("target", "test-kitchen");
+        empty(data);
+        application = SpringApplication.run(
+                Ironpin.class, "--server.port=0", "--ironpin.demo=true", "--ironpin.data=" + data.toAbsolutePath());
+        playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of(System.getProperty("ironpin.chromium", "/usr/bin/chromium")))
+                        .setArgs(CHROMIUM_ARGS));
+    }
+
+    @AfterSuite
+    public static synchronized void close() {
+        if (application != null) {
+            browser.close();
+            playwright.close();
+            application.close();
+            application = null;
+        }
+    }
+
+    protected static String address() {
+        return "http://127.0.0.1:"
+                + ((WebServerApplicationContext) application).getWebServer().getPort();
+    }
+
+    protected static <T> T bean(Class<T> type) {
+        return application.getBean(type);
+    }
+
+    /** A tablet or laptop of its own. */
+    protected static BrowserContext device(int width, int height) {
+        return device(new Browser.NewContextOptions().setViewportSize(width, height));
+    }
+
+    protected static BrowserContext device(Browser.NewContextOptions options) {
+        BrowserContext context =
+                browser.newContext(options.setBaseURL(address()).setLocale("en-GB"));
+        context.setDefaultTimeout(10_000);
+        return context;
+    }
+
+    /** A page whose errors are written down: what throws, and what breaks the content policy. */
+    protected Page page(BrowserContext device) {
+        Page page = device.newPage();
+        page.onPageError(error -> errors.add(page.url() + ": " + error));
+        page.onConsoleMessage(message -> {
+            if (message.type().equals("error") && !message.text().contains("422")) {
+                errors.add(page.url() + ": " + message.text());
+            }
+        });
+        return page;
+    }
+
+    @AfterClass(alwaysRun = true)
+    public void noPageHadErrors() {
+        assertTrue(errors.isEmpty(), errors.toString());
+    }
+
+    private static void empty(Path folder) throws IOException {
+        if (Files.exists(folder)) {
+            try (Stream<Path> files = Files.walk(folder)) {
+                for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
+                    Files.delete(file);
+                }
+            }
+        }
+    }
+}
