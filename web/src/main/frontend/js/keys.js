@@ -11,7 +11,7 @@ const press = (selector) => {
 const actions = {
   z: () => press("[data-undo]"),
   Z: () => press("[data-redo]"),
-  t: () => press("[data-timer-stop], [data-timer-start]"),
+  t: () => press("[data-timer-start], [data-timer-stop]"),
   n: () => press("[data-new]"),
   "?": () => document.getElementById("help")?.showModal(),
 };

@@ -34,5 +34,6 @@ document.addEventListener("DOMContentLoaded", () => {
       refresh();
     }
   });
+  document.addEventListener("ironpin:rang", refresh);
   window.addEventListener("pagehide", () => stream.close());
 });

@@ -48,6 +48,8 @@ function tick() {
       rung.add(timer.dataset.timer);
       if (left > -10000) {
         beep();
+        // What has run its time may be the next thing to do.
+        document.dispatchEvent(new Event("ironpin:rang"));
       }
     }
   });

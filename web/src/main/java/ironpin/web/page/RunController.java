@@ -64,7 +64,7 @@ class RunController {
     String startTimer(
             @PathVariable long id, @RequestParam String key, @RequestParam int offer, From from, Model model) {
         StoredBatch stored = batches.load(id);
-        List<RunStep.Offer> offers = new RunStep(slot(stored, key), false, List.of()).offers();
+        List<RunStep.Offer> offers = new RunStep(slot(stored, key), false, List.of(), clock.instant()).offers();
         if (offer < 0 || offer >= offers.size()) {
             throw new NoSuchThing("timer", key);
         }

@@ -41,7 +41,7 @@ class Screens {
                 .orElse(plan.lots().get(0));
         Optional<LastTime> lastTime =
                 book.last(lot.lot().style(), stored.id()).map(entry -> LastTime.of(entry, lot, clock.getZone()));
-        Run run = Run.of(plan, runs.done(stored.id()), runs.timers(stored.id()));
+        Run run = Run.of(plan, runs.done(stored.id()), runs.timers(stored.id()), clock.instant());
         return new Screen(
                 stored,
                 plan,
