@@ -119,7 +119,7 @@ public final class Styles {
 
     private static final Style GRIDDLE_BREAD = new Style(
             "griddle-bread",
-            "Stuffed griddle breads",
+            "Griddle breads",
             "Wholemeal dough gathered round a ball of filling, pressed flat and griddled.",
             new Style.DoughStart(
                     DoughFamily.WHOLEMEAL,

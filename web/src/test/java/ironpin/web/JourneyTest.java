@@ -172,7 +172,7 @@ public class JourneyTest extends OpenKitchen {
 
     @Test
     public void theKeyboardReachesEveryStation() {
-        plan("Stuffed griddle breads", 0);
+        plan("Griddle breads", 0);
         String[] names = {"Table", "Dough", "Filling", "Portion", "Roll", "Fold", "Cook", "Clock", "Book"};
         for (int i = 0; i < names.length; i++) {
             page.locator("body").press(String.valueOf(i + 1));

@@ -48,7 +48,8 @@ public abstract class OpenKitchen {
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(Path.of(System.getProperty("ironpin.chromium", "/usr/bin/chromium")))
-                        .setArgs(CHROMIUM_ARGS));
+                        .setArgs(CHROMIUM_ARGS)
+                        .setEnv(Map.of("LANGUAGE", "en_GB")));
     }
 
     @AfterSuite

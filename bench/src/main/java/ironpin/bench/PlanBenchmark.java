@@ -1,0 +1,56 @@
+package ironpin.bench;
+
+import ironpin.batch.Appetite;
+import ironpin.batch.Balance;
+import ironpin.batch.Balancer;
+import ironpin.batch.Batch;
+import ironpin.batch.Pin;
+import ironpin.batch.Pins;
+import ironpin.batch.Style;
+import ironpin.batch.Styles;
+import ironpin.plan.BatchPlan;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** How long the sums take: a whole plan of one lot and of three, and the balance of flour and filling both at hand. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Warmup(iterations = 3, time = 1)
+@Measurement(iterations = 5, time = 1)
+@Fork(1)
+public class PlanBenchmark {
+    private final Batch one = batch(List.of(Styles.get("boiled-crescent")));
+    private final Batch three =
+            batch(List.of(Styles.get("boiled-crescent"), Styles.get("steamed-leaf"), Styles.get("griddle-bread")));
+    private final Batch both = Pins.move(one, 1, Pin.BOTH);
+
+    private static Batch batch(List<Style> styles) {
+        return Styles.start(styles, "Bench", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
+    }
+
+    @Benchmark
+    public BatchPlan planOfOneLot() {
+        return BatchPlan.of(one);
+    }
+
+    @Benchmark
+    public BatchPlan planOfThreeLots() {
+        return BatchPlan.of(three);
+    }
+
+    @Benchmark
+    public Balance balanceOfBothAtHand() {
+        return Balancer.solve(both);
+    }
+}
