@@ -5,10 +5,21 @@ public final class OutOfRange extends IllegalArgumentException {
     private static final long serialVersionUID = 1L;
 
     private final PlanField field;
+    private final String allowed;
 
     OutOfRange(PlanField field, double value) {
-        super(field.label() + " must be " + allowed(field) + ", not " + Trim.number(value));
+        this(field, value, allowed(field));
+    }
+
+    OutOfRange(PlanField field, double value, String allowed) {
+        super(field.label() + " must be " + allowed + ", not " + Trim.number(value));
         this.field = field;
+        this.allowed = allowed;
+    }
+
+    /** What is allowed here and now, in words; narrower than the field's own range where the plan makes it so. */
+    public String allowed() {
+        return allowed;
     }
 
     /** Which number. */

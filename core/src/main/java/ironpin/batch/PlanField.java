@@ -1,6 +1,9 @@
 package ironpin.batch;
 
 import ironpin.dough.DoughAddition;
+import ironpin.dough.Mixing;
+import ironpin.dough.Waters;
+import ironpin.quantity.Band;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
@@ -139,6 +142,28 @@ public enum PlanField {
         @Override
         Batch set(Batch batch, Balance balance, int no, double value) {
             return batch.mapDoughs(dough -> dough.no() == no ? dough.withWater(Temperature.ofCelsius(value)) : dough);
+        }
+    },
+    MIXED("mixing temperature", "°C", 0, 100, 1, 0) {
+        @Override
+        double of(Batch batch, Balance balance, int no) {
+            return DoughMixing.of(batch, balance, no)
+                    .mixed(batch.dough(no).water())
+                    .celsius();
+        }
+
+        @Override
+        Batch set(Batch batch, Balance balance, int no, double value) {
+            Mixing mixing = DoughMixing.of(batch, balance, no);
+            Temperature poured = mixing.poured(Temperature.ofCelsius(value));
+            Waters waters = Waters.USUAL;
+            if (poured.compareTo(waters.tap()) < 0 || poured.compareTo(waters.kettle()) > 0) {
+                Band<Temperature> reach = mixing.reach(waters.tap(), waters.kettle());
+                double low = Math.ceil(reach.low().celsius());
+                double high = Math.floor(reach.high().celsius());
+                throw new OutOfRange(this, value, Trim.number(low) + " to " + Trim.number(high) + " °C");
+            }
+            return batch.mapDoughs(dough -> dough.no() == no ? dough.withWater(poured) : dough);
         }
     },
     REST("rest", "min", 0, 2_880, 5, 0) {

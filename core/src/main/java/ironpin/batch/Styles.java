@@ -94,7 +94,7 @@ public final class Styles {
                     DoughFamily.FULL_SCALD,
                     "plain",
                     DoughFormula.of(64, 1, 1),
-                    Temperature.ofCelsius(98),
+                    Temperature.ofCelsius(96),
                     Duration.ofMinutes(25)),
             new Style.FillingStart(
                     "Smoked tofu and king oyster",

@@ -4,6 +4,7 @@ import ironpin.batch.Balance;
 import ironpin.batch.Dough;
 import ironpin.batch.Fix;
 import ironpin.batch.PlanField;
+import ironpin.dough.Scald;
 import ironpin.quantity.Band;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Temperature;
@@ -19,6 +20,7 @@ final class DoughFindings {
         List<Finding> found = new ArrayList<>();
         found.add(hydration(lot));
         found.add(water(lot.dough()));
+        found.add(mixed(lot));
         found.add(rest(lot.dough()));
         Balance.OfDough share = plan.balance().dough(lot.dough().no());
         found.add(Finding.note(
@@ -77,6 +79,26 @@ final class DoughFindings {
                 "water: this family wants " + range + ".",
                 why,
                 new Fix("Set to " + Math.round(wanted) + " °C", PlanField.WATER_TEMPERATURE, dough.no(), wanted));
+    }
+
+    private static Finding mixed(LotPlan lot) {
+        Temperature mixed = lot.mixed();
+        double share = Scald.share(mixed);
+        String scalded = share < 0.05 ? "no scald" : "scald share " + Words.two(share);
+        Duration wait = lot.mixing().untilHands(mixed);
+        String hands = wait.isZero()
+                ? "Hands may go in at once. "
+                : "Hands may go in after about " + Math.max(1, Math.round(wait.toSeconds() / 60.0))
+                        + " min, under 45 °C. ";
+        String wish = share < 0.05
+                ? ""
+                : "A scald this far wants about " + Math.round(Scald.POINTS_FROM_NONE_TO_ALL * share)
+                        + " points more water than a cold dough. "
+                        + "The first flour the water touches is hotter than the mean.";
+        return Finding.note(
+                Math.round(mixed.celsius()) + " °C",
+                "just after mixing (est.): " + scalded + ".",
+                (hands + wish).strip());
     }
 
     private static Finding rest(Dough dough) {

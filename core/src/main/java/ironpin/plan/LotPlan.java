@@ -3,12 +3,15 @@ package ironpin.plan;
 import ironpin.batch.Balance;
 import ironpin.batch.Batch;
 import ironpin.batch.Dough;
+import ironpin.batch.DoughMixing;
 import ironpin.batch.Filling;
 import ironpin.batch.Lot;
 import ironpin.batch.Pin;
 import ironpin.cook.Rounds;
 import ironpin.dough.HydrationTarget;
+import ironpin.dough.Mixing;
 import ironpin.portion.RopePlan;
+import ironpin.quantity.Temperature;
 import ironpin.wrapper.FillRoom;
 import ironpin.wrapper.Fold;
 import ironpin.wrapper.StuffedBread;
@@ -24,6 +27,7 @@ import java.util.Optional;
  * @param filling its filling
  * @param pin what holds it
  * @param hydration where its dough should lie
+ * @param mixing its flour and water as they meet
  * @param rope how to cut it
  * @param wrapper how it is rolled
  * @param room what its fold holds; absent for a stuffed bread
@@ -37,11 +41,17 @@ public record LotPlan(
         Filling filling,
         Pin pin,
         HydrationTarget hydration,
+        Mixing mixing,
         RopePlan rope,
         WrapperProfile wrapper,
         Optional<FillRoom> room,
         Optional<StuffedBread> bread,
         Rounds rounds) {
+
+    /** The temperature of its dough just after mixing (est.). */
+    public Temperature mixed() {
+        return mixing.mixed(dough.water());
+    }
 
     static LotPlan of(Batch batch, Balance balance, Lot lot) {
         Balance.OfLot share = balance.lot(lot.no());
@@ -54,6 +64,7 @@ public record LotPlan(
                 batch.filling(lot.fillingNo()),
                 Pin.of(batch, lot),
                 hydration(dough, lot),
+                DoughMixing.of(batch, balance, dough.no()),
                 RopePlan.of(share.doughEach(), share.pieces(), lot.shape().rope()),
                 WrapperProfile.ofDiameter(
                         share.doughEach(), lot.shape().disc(), lot.shape().centreToRim()),

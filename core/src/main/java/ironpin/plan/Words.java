@@ -18,6 +18,10 @@ final class Words {
         return Decimal.fixed(value, 1);
     }
 
+    static String two(double value) {
+        return Decimal.fixed(value, 2);
+    }
+
     static String trimmed(double value) {
         return Decimal.trimmed(value, 1);
     }

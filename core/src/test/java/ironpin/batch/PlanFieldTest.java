@@ -4,6 +4,8 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.expectThrows;
 
+import ironpin.dough.BenchFeel;
+import ironpin.dough.DoughAddition;
 import java.time.LocalDateTime;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -27,12 +29,15 @@ public class PlanFieldTest {
 
     @Test(dataProvider = "fields")
     public void whatIsWrittenIsRead(PlanField field) {
-        for (double value : new double[] {field.low(), field.low() + field.step(), field.high()}) {
+        double[] values = field == PlanField.MIXED
+                ? new double[] {20, 35, 60}
+                : new double[] {field.low(), field.low() + field.step(), field.high()};
+        for (double value : values) {
             if (field == PlanField.TO_FREEZER && value > 100) {
                 continue;
             }
             Batch changed = field.write(BATCH, no(field), value);
-            assertEquals(field.read(changed, Balancer.solve(changed), no(field)), value, 1e-6, field.key());
+            assertEquals(field.read(changed, Balancer.solve(changed), no(field)), value, 1e-3, field.key());
         }
         assertEquals(PlanField.ofKey(field.key()).orElseThrow(), field);
     }
@@ -66,6 +71,43 @@ public class PlanFieldTest {
         Batch flour = PlanField.FLOUR.write(BATCH, 1, 620);
         int before = Balancer.solve(flour).lot(1).pieces();
         assertEquals(Balancer.solve(Pins.move(flour, 1, Pin.PIECES)).lot(1).pieces(), before);
+    }
+
+    @Test
+    public void aMixingTemperatureOutOfReachTellsTheReach() {
+        OutOfRange hot = expectThrows(OutOfRange.class, () -> PlanField.MIXED.write(BATCH, 1, 100));
+        OutOfRange cold = expectThrows(OutOfRange.class, () -> PlanField.MIXED.write(BATCH, 1, 5));
+        // 50 % water at 12 and at 96 °C into flour at 21 °C: (1.75·21 + 2.09·T)/3.84.
+        assertEquals(hot.allowed(), "17 to 61 °C");
+        assertEquals(cold.allowed(), hot.allowed());
+    }
+
+    @Test
+    public void aCorrectionKeepsWhatIsInTheBowl() {
+        Balance before = Balancer.solve(BATCH);
+        for (BenchFeel feel : BenchFeel.values()) {
+            BenchCorrection step = BenchCorrection.of(BATCH, 1, feel);
+            var made = Balancer.solve(step.batch()).dough(1).made();
+            var old = before.dough(1).made();
+            double water = step.correction().waterToAdd().grams();
+            double flour = step.correction().flourToAdd().grams();
+            assertEquals(made.flour().grams(), old.flour().grams() + flour, 1e-4);
+            assertEquals(
+                    made.of(DoughAddition.WATER).grams(),
+                    old.of(DoughAddition.WATER).grams() + water,
+                    1e-4);
+            assertEquals(
+                    made.of(DoughAddition.SALT).grams(),
+                    old.of(DoughAddition.SALT).grams(),
+                    1e-4);
+            long more =
+                    step.batch().dough(1).rest().minus(BATCH.dough(1).rest()).toMinutes();
+            assertEquals(more, feel.cure() == BenchFeel.Cure.REST ? 10 : 0);
+            assertEquals(
+                    step.hydration().percent(),
+                    step.batch().dough(1).formula().hydration().percent(),
+                    1e-3);
+        }
     }
 
     @Test

@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.ObjIntConsumer;
 import java.util.function.UnaryOperator;
 import org.jooq.DSLContext;
 
@@ -74,6 +75,12 @@ public final class BatchStore {
      * @throws NoSuchBatch if there is none
      */
     public StoredBatch change(long id, String label, UnaryOperator<Batch> change, Instant now) {
+        return change(id, label, change, now, (dsl, revision) -> {});
+    }
+
+    /** @param also what else is written with the new revision, all or nothing */
+    StoredBatch change(
+            long id, String label, UnaryOperator<Batch> change, Instant now, ObjIntConsumer<DSLContext> also) {
         return cupboard.write(dsl -> {
             BatchRecord head = locked(dsl, id);
             int current = head.getCurrentRevision();
@@ -86,6 +93,7 @@ public final class BatchStore {
                 new PlanRows(dsl, id, current + 1).save(after, cut(label), now);
                 recent.put(new Plan(id, current + 1), after);
                 moveTo(dsl, head, current + 1);
+                also.accept(dsl, current + 1);
             }
             return stored(dsl, head);
         });

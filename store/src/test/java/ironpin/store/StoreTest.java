@@ -6,12 +6,14 @@ import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
+import ironpin.batch.BenchCorrection;
 import ironpin.batch.PlanField;
 import ironpin.batch.RandomBatches;
 import ironpin.batch.Styles;
 import ironpin.book.FillingVerdict;
 import ironpin.book.Outcome;
 import ironpin.book.SkinVerdict;
+import ironpin.dough.BenchFeel;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
 import java.io.IOException;
@@ -163,6 +165,25 @@ public class StoreTest {
         assertEquals(batches.list(Status.DONE, 0, 10).size(), 2);
         batches.delete(second);
         assertEquals(book.entries(second), List.of());
+    }
+
+    @Test
+    public void aCorrectionStandsWithTheRevisionItMade() {
+        long id = batches.create(supper(), "new batch", NOW);
+        CorrectionStore corrections = new CorrectionStore(cupboard, batches);
+        BenchCorrection step = BenchCorrection.of(supper(), 1, BenchFeel.DRY);
+        LoggedCorrection logged = new LoggedCorrection(1, step.correction(), step.hydration(), NOW);
+        StoredBatch corrected = corrections.make(id, "felt dry", batch -> step.batch(), logged);
+        assertEquals(corrected.batch(), step.batch());
+        assertEquals(corrections.standing(id), List.of(logged));
+        batches.undo(id);
+        assertEquals(corrections.standing(id), List.of());
+        batches.redo(id);
+        assertEquals(corrections.standing(id), List.of(logged));
+        batches.undo(id);
+        batches.change(id, "another way", one -> PlanField.EATERS.write(one, 0, 9), NOW);
+        batches.change(id, "and on", one -> PlanField.EATERS.write(one, 0, 10), NOW);
+        assertEquals(corrections.standing(id), List.of());
     }
 
     @Test

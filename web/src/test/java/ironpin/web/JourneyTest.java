@@ -77,7 +77,7 @@ public class JourneyTest extends OpenKitchen {
         page.getByText("very hungry").click();
         assertThat(preview).containsText("72 steamed leaves");
         for (String fact : new String[] {
-            "latest start", "Plain wheat flour", "Water at 98 °C", "Fine salt", "Rest", "Ropes", "Rounds", "dip"
+            "latest start", "Plain wheat flour", "Water at 96 °C", "Fine salt", "Rest", "Ropes", "Rounds", "dip"
         }) {
             assertThat(preview).containsText(Pattern.compile(fact, Pattern.CASE_INSENSITIVE));
         }
@@ -123,6 +123,30 @@ public class JourneyTest extends OpenKitchen {
         type("hydration-1", "51 %");
         assertThat(page.locator("#hydration-1-error")).hasCount(0);
         assertThat(page.locator("[data-undo]")).hasAttribute("title", "Undo water 50 → 51 %");
+    }
+
+    @Test
+    public void waterIsMixedFromTwoKettlesAndTheDoughCorrectedByFeel() {
+        plan("Boiled crescents", 2);
+        station("Dough");
+        type("mixed-1", "100");
+        assertThat(page.locator("#mixed-1-error")).hasText("Between 17 and 61 °C.");
+        type("mixed-1", "45");
+        assertThat(page.locator("svg.water-picture")).hasAttribute("aria-label", Pattern.compile("mix to 45 °C"));
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("crumbly"))
+                .click();
+        assertThat(page.locator(".corrected"))
+                .containsText("Felt crumbly: +10.8 g water (2.25 tsp), now 51.5 % water.");
+        assertThat(page.locator("#hydration-1")).hasValue("51.5");
+        assertThat(figure("Portion")).containsText("72 pieces");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("shrinks back"))
+                .click();
+        assertThat(page.locator("#rest-1")).hasValue("50");
+        station("Book");
+        assertThat(page.locator(".corrected li")).hasCount(2);
+        page.locator("h2").first().click();
+        page.locator("body").press("z");
+        assertThat(page.locator(".corrected li")).hasCount(1);
     }
 
     @Test

@@ -34,7 +34,16 @@ public abstract class OpenKitchen {
     private final List<String> errors = new CopyOnWriteArrayList<>();
 
     @BeforeSuite
-    public static synchronized void open() throws IOException {
+    public void startSuite() throws IOException {
+        open();
+    }
+
+    @AfterSuite(alwaysRun = true)
+    public void endSuite() {
+        close();
+    }
+
+    static synchronized void open() throws IOException {
         if (application != null) {
             return;
         }
@@ -52,8 +61,7 @@ public abstract class OpenKitchen {
                         .setEnv(Map.of("LANGUAGE", "en_GB")));
     }
 
-    @AfterSuite
-    public static synchronized void close() {
+    static synchronized void close() {
         if (application != null) {
             browser.close();
             playwright.close();
@@ -88,7 +96,9 @@ public abstract class OpenKitchen {
         Page page = device.newPage();
         page.onPageError(error -> errors.add(page.url() + ": " + error));
         page.onConsoleMessage(message -> {
-            if (message.type().equals("error") && !message.text().contains("422")) {
+            // A refused value and a request given up by leaving the page are no faults.
+            boolean expected = message.text().matches("(?s).*(422|htmx:sendAbort|htmx:afterRequest).*");
+            if (message.type().equals("error") && !expected) {
                 errors.add(page.url() + ": " + message.text());
             }
         });

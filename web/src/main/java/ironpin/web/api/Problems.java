@@ -18,8 +18,7 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail outOfRange(OutOfRange problem) {
-        return fieldProblem(
-                problem.getMessage(), "numbers." + problem.field().key(), OutOfRange.allowed(problem.field()));
+        return fieldProblem(problem.getMessage(), "numbers." + problem.field().key(), problem.allowed());
     }
 
     @ExceptionHandler

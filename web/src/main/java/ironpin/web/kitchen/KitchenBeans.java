@@ -2,6 +2,7 @@ package ironpin.web.kitchen;
 
 import ironpin.store.BatchStore;
 import ironpin.store.BookStore;
+import ironpin.store.CorrectionStore;
 import ironpin.store.Cupboard;
 import ironpin.store.RunStore;
 import java.time.Clock;
@@ -24,6 +25,11 @@ class KitchenBeans {
     @Bean
     BatchStore batchStore(Cupboard cupboard) {
         return new BatchStore(cupboard);
+    }
+
+    @Bean
+    CorrectionStore correctionStore(Cupboard cupboard, BatchStore batches) {
+        return new CorrectionStore(cupboard, batches);
     }
 
     @Bean

@@ -52,6 +52,14 @@ public record FieldView(
 
     /** The allowed range in words. */
     static String allowed(PlanField field) {
-        return "Between " + OutOfRange.allowed(field).replace(" to ", " and ") + ".";
+        return between(OutOfRange.allowed(field));
+    }
+
+    static String allowed(OutOfRange refused) {
+        return between(refused.allowed());
+    }
+
+    private static String between(String range) {
+        return "Between " + range.replace(" to ", " and ") + ".";
     }
 }

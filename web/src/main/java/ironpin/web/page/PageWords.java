@@ -4,6 +4,7 @@ import ironpin.batch.Appetite;
 import ironpin.book.FillingVerdict;
 import ironpin.book.SkinVerdict;
 import ironpin.caution.Caution;
+import ironpin.dough.BenchFeel;
 import ironpin.web.picture.Drawings;
 import ironpin.web.picture.Say;
 import ironpin.wrapper.Fold;
@@ -21,6 +22,7 @@ class PageWords {
         model.addAttribute("say", Say.WORDS);
         model.addAttribute("draw", drawings);
         model.addAttribute("appetites", Appetite.values());
+        model.addAttribute("feels", BenchFeel.values());
         model.addAttribute("folds", Fold.values());
         model.addAttribute("skins", SkinVerdict.values());
         model.addAttribute("fillings", FillingVerdict.values());

@@ -3,12 +3,16 @@ package ironpin.web.page;
 import ironpin.batch.Appetite;
 import ironpin.batch.Balancer;
 import ironpin.batch.Batch;
+import ironpin.batch.BenchCorrection;
 import ironpin.batch.OutOfRange;
 import ironpin.batch.Pin;
 import ironpin.batch.Pins;
 import ironpin.batch.PlanField;
 import ironpin.cook.CookMethod;
+import ironpin.dough.BenchFeel;
 import ironpin.store.BatchStore;
+import ironpin.store.CorrectionStore;
+import ironpin.store.LoggedCorrection;
 import ironpin.store.StoredBatch;
 import ironpin.web.kitchen.Bell;
 import ironpin.web.picture.Say;
@@ -38,10 +42,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 class PlanController {
     private final BatchStore batches;
     private final Screens screens;
+    private final CorrectionStore corrections;
     private final Bell bell;
     private final Clock clock;
 
-    PlanController(BatchStore batches, Screens screens, Bell bell, Clock clock) {
+    PlanController(BatchStore batches, CorrectionStore corrections, Screens screens, Bell bell, Clock clock) {
+        this.corrections = corrections;
         this.batches = batches;
         this.screens = screens;
         this.bell = bell;
@@ -67,7 +73,7 @@ class PlanController {
                 return target.write(batch, no, typed.getAsDouble());
             });
         } catch (OutOfRange refused) {
-            return refuse(id, from, model, response, new FieldError(field, no, value, FieldView.allowed(target)));
+            return refuse(id, from, model, response, new FieldError(field, no, value, FieldView.allowed(refused)));
         }
     }
 
@@ -142,6 +148,20 @@ class PlanController {
                     new FieldError("serving", 0, date + " " + time, "A year from 2000 to 2100."));
         }
         return change(id, from, model, before -> "table at " + Say.clock(serving), batch -> batch.withServing(serving));
+    }
+
+    @PostMapping("/feel")
+    String feel(@PathVariable long id, @RequestParam BenchFeel feel, From from, Model model) {
+        Batch before = batches.load(id).batch();
+        int doughNo = before.lot(from.lotOf(before)).doughNo();
+        BenchCorrection step = BenchCorrection.of(before, doughNo, feel);
+        LoggedCorrection logged = new LoggedCorrection(doughNo, step.correction(), step.hydration(), clock.instant());
+        StoredBatch after = corrections.make(
+                id,
+                "felt " + feel.label(),
+                batch -> BenchCorrection.of(batch, doughNo, feel).batch(),
+                logged);
+        return answer(after, from, model);
     }
 
     @PostMapping("/undo")

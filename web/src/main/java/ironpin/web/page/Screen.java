@@ -13,6 +13,7 @@ import ironpin.plan.Findings;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Mass;
 import ironpin.store.BookEntry;
+import ironpin.store.LoggedCorrection;
 import ironpin.store.StoredBatch;
 import ironpin.web.picture.RibbonPicture;
 import ironpin.web.picture.Say;
@@ -32,6 +33,7 @@ import java.util.Optional;
  * @param past how many lots of its style are in the Book
  * @param lastTime what was said of the last one
  * @param entries what is written about this batch
+ * @param corrections made to its dough at the bench
  * @param run how far the work has come
  * @param now kitchen time
  * @param refused a value that was not taken
@@ -44,6 +46,7 @@ public record Screen(
         int past,
         Optional<LastTime> lastTime,
         List<BookEntry> entries,
+        List<LoggedCorrection> corrections,
         Run run,
         LocalDateTime now,
         Optional<FieldError> refused) {
@@ -115,7 +118,7 @@ public record Screen(
     private int noOf(PlanField field) {
         return switch (field) {
             case EATERS -> 0;
-            case FLOUR, HYDRATION, SALT, OIL, WATER_TEMPERATURE, REST, BENCH_LOSS ->
+            case FLOUR, HYDRATION, SALT, OIL, WATER_TEMPERATURE, MIXED, REST, BENCH_LOSS ->
                 lot.dough().no();
             case FILLING, FILLING_SHARE, TEST_PATTY, BOWL_LOSS -> lot.filling().no();
             case EACH, PIECES, TO_FREEZER, DOUGH_EACH, FILLING_EACH, ROPE, DISC, CENTRE_TO_RIM -> lotNo();
@@ -165,6 +168,27 @@ public record Screen(
                     grams < 50 ? Say.fineGrams(grams) : Say.grams(grams)));
         }
         return lines;
+    }
+
+    /** The corrections to this dough, each in a sentence. */
+    public List<String> corrected() {
+        return corrections.stream().map(Screen::said).toList();
+    }
+
+    private static String said(LoggedCorrection logged) {
+        var made = logged.correction();
+        String step = made.rest().isZero()
+                ? made.waterToAdd().isZero()
+                        ? "+" + Say.fineGrams(made.flourToAdd().grams()) + " flour"
+                        : "+" + Say.fineGrams(made.waterToAdd().grams()) + " water (" + spoons(made.waterToAdd()) + ")"
+                : Say.time(made.rest()) + " more rest";
+        return "Felt " + made.feel().label() + ": " + step + ", now "
+                + Say.plain(logged.hydration().percent(), 1) + " % water.";
+    }
+
+    /** Water in quarters of a teaspoon of 5 ml. */
+    private static String spoons(Mass water) {
+        return Say.plain(Math.max(1, Math.round(water.grams() / 1.25)) / 4.0, 2) + " tsp";
     }
 
     /** The dip of the lane in hand, measured out. */

@@ -5,6 +5,7 @@ import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
 import ironpin.store.BatchStore;
 import ironpin.store.BookStore;
+import ironpin.store.CorrectionStore;
 import ironpin.store.RunStore;
 import ironpin.store.Status;
 import ironpin.store.StoredBatch;
@@ -19,9 +20,11 @@ class Screens {
     private final BatchStore batches;
     private final RunStore runs;
     private final BookStore book;
+    private final CorrectionStore corrections;
     private final Clock clock;
 
-    Screens(BatchStore batches, RunStore runs, BookStore book, Clock clock) {
+    Screens(BatchStore batches, RunStore runs, BookStore book, CorrectionStore corrections, Clock clock) {
+        this.corrections = corrections;
         this.batches = batches;
         this.runs = runs;
         this.book = book;
@@ -50,6 +53,9 @@ class Screens {
                 batches.count(Status.DONE),
                 lastTime,
                 book.entries(stored.id()),
+                corrections.standing(stored.id()).stream()
+                        .filter(one -> one.doughNo() == lot.dough().no())
+                        .toList(),
                 run,
                 LocalDateTime.now(clock),
                 refused);

@@ -15,8 +15,8 @@ public final class Drawings {
         return HydrationPicture.of(lot);
     }
 
-    public String thermometer(LotPlan lot) {
-        return ThermometerPicture.of(lot);
+    public String water(LotPlan lot) {
+        return WaterPicture.of(lot);
     }
 
     public String filling(BatchPlan plan, LotPlan lot) {

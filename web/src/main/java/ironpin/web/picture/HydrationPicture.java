@@ -43,6 +43,9 @@ public final class HydrationPicture {
                 "d",
                 "M" + Svg.number(a) + " " + BASE + " L" + Svg.number(a) + " " + Svg.number(top(a)) + " L"
                         + Svg.number(b) + " " + Svg.number(top(b)) + " L" + Svg.number(b) + " " + BASE + " Z");
+        ticks(svg, scale);
+        shift(svg, scale, target);
+        pin(svg, scale.x(now), now, inside);
         svg.text(
                 Say.plain(band.low().percent(), 1) + "–" + Say.plain(band.high().percent(), 1) + " % suits it",
                 "x",
@@ -53,9 +56,6 @@ public final class HydrationPicture {
                 "middle",
                 "class",
                 "band-text");
-        ticks(svg, scale);
-        shift(svg, scale, target);
-        pin(svg, scale.x(now), now, inside);
         return svg.done();
     }
 

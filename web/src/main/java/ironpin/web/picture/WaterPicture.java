@@ -1,0 +1,92 @@
+package ironpin.web.picture;
+
+import ironpin.dough.Mixing;
+import ironpin.dough.Scald;
+import ironpin.dough.Waters;
+import ironpin.plan.LotPlan;
+import ironpin.quantity.Band;
+import ironpin.quantity.Temperature;
+
+/** Two beakers, from the kettle and from the tap, and a thermometer at the mixing temperature with the scald zone. */
+public final class WaterPicture {
+    private static final double TOP = 14;
+    private static final double BOTTOM = 150;
+    private static final double RIM = 34;
+    private static final double BASE = 150;
+
+    private WaterPicture() {}
+
+    /** The water for one lot's dough. */
+    public static String of(LotPlan lot) {
+        Waters waters = Waters.USUAL;
+        Band<Temperature> reach = new Band<>(waters.tap(), waters.kettle());
+        Mixing.Split split = lot.mixing().split(reach.clamp(lot.dough().water()), waters.tap(), waters.kettle());
+        double mixed = lot.mixed().celsius();
+        String said = Say.grams(split.kettle().grams()) + " from the kettle and "
+                + Say.grams(split.tap().grams()) + " from the tap mix to " + Say.plain(mixed, 0)
+                + " °C (est.); starch scalds from about 58 °C.";
+        Svg svg = Svg.picture("water-picture", 300, 200, said);
+        double total = lot.mixing().water().grams();
+        beaker(svg, 6, split.kettle().grams(), total, "kettle", waters.kettle(), "water-hot");
+        beaker(svg, 96, split.tap().grams(), total, "tap", waters.tap(), "water");
+        thermometer(svg, mixed);
+        return svg.done();
+    }
+
+    private static void beaker(
+            Svg svg, double left, double grams, double total, String from, Temperature at, String tone) {
+        double height = (BASE - RIM - 8) * grams / total;
+        double level = BASE - height;
+        // The walls lean in by an eighth of the height on the way down.
+        double lean = (BASE - level) / 8 * 0.8;
+        if (height > 0.5) {
+            svg.add(
+                    "path",
+                    "class",
+                    tone,
+                    "d",
+                    "M" + Svg.number(left + 12 - lean) + " " + Svg.number(level) + " H"
+                            + Svg.number(left + 62 + lean) + " L" + Svg.number(left + 62) + " " + BASE + " H"
+                            + Svg.number(left + 12) + " Z");
+        }
+        svg.add(
+                "path",
+                "class",
+                "line-ink",
+                "d",
+                "M" + left + " " + RIM + " L" + (left + 12) + " " + BASE + " H" + (left + 62) + " L" + (left + 74) + " "
+                        + RIM);
+        double textY = Math.min(BASE - 8, Math.max(RIM + 16, level - 6));
+        svg.text(Say.grams(grams), "x", left + 37, "y", textY, "text-anchor", "middle", "class", "measure halo");
+        svg.text(from, "x", left + 37, "y", BASE + 20, "text-anchor", "middle", "class", "quiet-small");
+        svg.text(
+                Say.plain(at.celsius(), 0) + " °C",
+                "x",
+                left + 37,
+                "y",
+                BASE + 36,
+                "text-anchor",
+                "middle",
+                "class",
+                "quiet-small");
+    }
+
+    private static void thermometer(Svg svg, double mixed) {
+        double x = 208;
+        double zoneTop = y(Scald.temperatureFor(0.95).celsius());
+        double zoneBottom = y(58);
+        svg.add("rect", "x", x - 9, "y", TOP - 8, "width", 18, "height", BOTTOM - TOP + 16, "rx", 9, "class", "glass")
+                .add("circle", "cx", x, "cy", 168, "r", 16, "class", "glass")
+                .add("rect", "x", x - 7, "y", zoneTop, "width", 14, "height", zoneBottom - zoneTop, "class", "band")
+                .add("rect", "x", x - 3, "y", y(mixed), "width", 6, "height", 168 - y(mixed), "class", "mercury")
+                .add("circle", "cx", x, "cy", 168, "r", 11, "class", "mercury");
+        svg.text(Say.plain(mixed, 0) + "° mixed", "x", x + 16, "y", y(mixed) + 6, "class", "big-small");
+        boolean clear = Math.abs(y(mixed) - (zoneTop + zoneBottom) / 2) > 20;
+        double textY = clear ? (zoneTop + zoneBottom) / 2 + 4 : zoneTop - 12;
+        svg.text("scald", "x", x + 16, "y", textY, "class", "quiet-small");
+    }
+
+    private static double y(double celsius) {
+        return BOTTOM - (BOTTOM - TOP) * Math.max(0, Math.min(100, celsius)) / 100;
+    }
+}
