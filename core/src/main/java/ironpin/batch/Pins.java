@@ -28,6 +28,13 @@ public final class Pins {
                 .mapLots(lot -> lot.no() == lotNo ? lot.withRule(rule) : lot);
     }
 
+    /** So many pieces in all, the freezer's among them as long as one is left for the table. */
+    static Batch countPieces(Batch batch, int lotNo, double pieces) {
+        int frozen = Math.min(batch.lot(lotNo).toFreezer(), (int) pieces - 1);
+        return countBy(batch, lotNo, new PieceRule.Counted((int) pieces - frozen))
+                .mapLots(lot -> lot.no() == lotNo ? lot.withToFreezer(frozen) : lot);
+    }
+
     static Batch holdFlour(Batch batch, int doughNo, Mass flour) {
         boolean both =
                 batch.lots().stream().anyMatch(lot -> lot.doughNo() == doughNo && Pin.of(batch, lot) == Pin.BOTH);
@@ -56,8 +63,7 @@ public final class Pins {
         return switch (pin) {
             case EATERS -> countPerEater(release(batch));
             case PIECES ->
-                PlanField.PIECES.set(
-                        batch, balance, lotNo, Math.max(1, balance.lot(lotNo).pieces()));
+                countPieces(batch, lotNo, Math.max(1, balance.lot(lotNo).pieces()));
             case FLOUR -> holdFlour(free, lot.doughNo(), flour);
             case FILLING -> holdFilling(free, lot.fillingNo(), filling);
             case BOTH ->

@@ -1,9 +1,7 @@
 package ironpin.batch;
 
 import ironpin.dough.DoughAddition;
-import ironpin.dough.Mixing;
-import ironpin.dough.Waters;
-import ironpin.quantity.Band;
+import ironpin.filling.FillingLine;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
@@ -20,260 +18,164 @@ import java.util.function.UnaryOperator;
  * that number the pinned one.
  */
 public enum PlanField {
-    EATERS("eaters", "", 1, 200, 1, 0) {
-        @Override
-        double of(Batch batch, Balance balance, int no) {
-            return batch.eaters();
-        }
-
-        @Override
-        Batch set(Batch batch, Balance balance, int no, double value) {
-            Batch free = Pins.release(batch);
-            return Pins.countPerEater(free).withEaters((int) value);
-        }
-    },
-    EACH("pieces each", "", 1, 60, 1, 1) {
-        @Override
-        double of(Batch batch, Balance balance, int no) {
-            return (double) balance.lot(no).toTable() / batch.eaters();
-        }
-
-        @Override
-        Batch set(Batch batch, Balance balance, int no, double value) {
-            return Pins.countBy(batch, no, new PieceRule.PerEater((int) value));
-        }
-    },
-    PIECES("pieces", "", 1, 5_000, 1, 0) {
-        @Override
-        double of(Batch batch, Balance balance, int no) {
-            return balance.lot(no).pieces();
-        }
-
-        @Override
-        Batch set(Batch batch, Balance balance, int no, double value) {
-            int frozen = Math.min(batch.lot(no).toFreezer(), (int) value - 1);
-            Batch counted = Pins.countBy(batch, no, new PieceRule.Counted((int) value - frozen));
-            return counted.mapLots(lot -> lot.no() == no ? lot.withToFreezer(frozen) : lot);
-        }
-    },
-    TO_FREEZER("to the freezer", "", 0, 5_000, 1, 0) {
-        @Override
-        double of(Batch batch, Balance balance, int no) {
-            return balance.lot(no).toFreezer();
-        }
-
-        @Override
-        Batch set(Batch batch, Balance balance, int no, double value) {
-            return batch.mapLots(lot -> lot.no() == no ? lot.withToFreezer((int) value) : lot);
-        }
-    },
-    DOUGH_EACH("dough in a piece", "g", 1, 500, 0.5, 1) {
-        @Override
-        double of(Batch batch, Balance balance, int no) {
-            return balance.lot(no).doughEach().grams();
-        }
-
-        @Override
-        Batch set(Batch batch, Balance balance, int no, double value) {
-            return batch.mapLots(lot -> lot.no() == no ? lot.withEach(Mass.ofGrams(value), lot.fillingEach()) : lot);
-        }
-    },
-    FILLING_EACH("filling in a piece", "g", 1, 500, 0.5, 1) {
-        @Override
-        double of(Batch batch, Balance balance, int no) {
-            return balance.lot(no).fillingEach().grams();
-        }
-
-        @Override
-        Batch set(Batch batch, Balance balance, int no, double value) {
-            return batch.mapLots(lot -> lot.no() == no ? lot.withEach(lot.doughEach(), Mass.ofGrams(value)) : lot);
-        }
-    },
-    FLOUR("flour", "g", 20, 50_000, 10, 0) {
-        @Override
-        double of(Batch batch, Balance balance, int no) {
-            return balance.dough(no).made().flour().grams();
-        }
-
-        @Override
-        Batch set(Batch batch, Balance balance, int no, double value) {
-            return Pins.holdFlour(batch, no, Mass.ofGrams(value));
-        }
-    },
-    HYDRATION("water", "%", 20, 220, 0.5, 1) {
-        @Override
-        double of(Batch batch, Balance balance, int no) {
-            return batch.dough(no).formula().hydration().percent();
-        }
-
-        @Override
-        Batch set(Batch batch, Balance balance, int no, double value) {
-            return share(batch, no, DoughAddition.WATER, value);
-        }
-    },
-    SALT("salt", "%", 0, 5, 0.1, 1) {
-        @Override
-        double of(Batch batch, Balance balance, int no) {
-            return batch.dough(no).formula().share(DoughAddition.SALT).percent();
-        }
-
-        @Override
-        Batch set(Batch batch, Balance balance, int no, double value) {
-            return share(batch, no, DoughAddition.SALT, value);
-        }
-    },
-    OIL("oil", "%", 0, 25, 0.5, 1) {
-        @Override
-        double of(Batch batch, Balance balance, int no) {
-            return batch.dough(no).formula().share(DoughAddition.OIL).percent();
-        }
-
-        @Override
-        Batch set(Batch batch, Balance balance, int no, double value) {
-            return share(batch, no, DoughAddition.OIL, value);
-        }
-    },
-    WATER_TEMPERATURE("water temperature", "°C", 0, 100, 1, 0) {
-        @Override
-        double of(Batch batch, Balance balance, int no) {
-            return batch.dough(no).water().celsius();
-        }
-
-        @Override
-        Batch set(Batch batch, Balance balance, int no, double value) {
-            return batch.mapDoughs(dough -> dough.no() == no ? dough.withWater(Temperature.ofCelsius(value)) : dough);
-        }
-    },
-    MIXED("mixing temperature", "°C", 0, 100, 1, 0) {
-        @Override
-        double of(Batch batch, Balance balance, int no) {
-            return DoughMixing.of(batch, balance, no)
+    EATERS("eaters", "", 1, 200, 1, 0, (batch, balance, no) -> batch.eaters(), (batch, no, value) -> Pins.countPerEater(
+                    Pins.release(batch))
+            .withEaters((int) value)),
+    EACH(
+            "pieces each",
+            "",
+            1,
+            60,
+            1,
+            1,
+            (batch, balance, no) -> (double) balance.lot(no).toTable() / batch.eaters(),
+            (batch, no, value) -> Pins.countBy(batch, no, new PieceRule.PerEater((int) value))),
+    PIECES("pieces", "", 1, 5_000, 1, 0, (batch, balance, no) -> balance.lot(no).pieces(), Pins::countPieces),
+    TO_FREEZER(
+            "to the freezer",
+            "",
+            0,
+            5_000,
+            1,
+            0,
+            (batch, balance, no) -> balance.lot(no).toFreezer(),
+            (batch, no, value) -> lot(batch, no, lot -> lot.withToFreezer((int) value))),
+    DOUGH_EACH(
+            "dough in a piece",
+            "g",
+            1,
+            500,
+            0.5,
+            1,
+            (batch, balance, no) -> balance.lot(no).doughEach().grams(),
+            (batch, no, value) -> lot(batch, no, lot -> lot.withEach(Mass.ofGrams(value), lot.fillingEach()))),
+    FILLING_EACH(
+            "filling in a piece",
+            "g",
+            1,
+            500,
+            0.5,
+            1,
+            (batch, balance, no) -> balance.lot(no).fillingEach().grams(),
+            (batch, no, value) -> lot(batch, no, lot -> lot.withEach(lot.doughEach(), Mass.ofGrams(value)))),
+    FLOUR(
+            "flour",
+            "g",
+            20,
+            50_000,
+            10,
+            0,
+            (batch, balance, no) -> balance.dough(no).made().flour().grams(),
+            (batch, no, value) -> Pins.holdFlour(batch, no, Mass.ofGrams(value))),
+    HYDRATION("water", "%", 20, 220, 0.5, 1, share(DoughAddition.WATER), sharing(DoughAddition.WATER)),
+    SALT("salt", "%", 0, 5, 0.1, 1, share(DoughAddition.SALT), sharing(DoughAddition.SALT)),
+    OIL("oil", "%", 0, 25, 0.5, 1, share(DoughAddition.OIL), sharing(DoughAddition.OIL)),
+    WATER_TEMPERATURE(
+            "water temperature",
+            "°C",
+            0,
+            100,
+            1,
+            0,
+            (batch, balance, no) -> batch.dough(no).water().celsius(),
+            (batch, no, value) -> dough(batch, no, dough -> dough.withWater(Temperature.ofCelsius(value)))),
+    MIXED(
+            "mixing temperature",
+            "°C",
+            0,
+            100,
+            1,
+            0,
+            (batch, balance, no) -> DoughMixing.of(batch, balance, no)
                     .mixed(batch.dough(no).water())
-                    .celsius();
-        }
-
-        @Override
-        Batch set(Batch batch, Balance balance, int no, double value) {
-            Mixing mixing = DoughMixing.of(batch, balance, no);
-            Temperature poured = mixing.poured(Temperature.ofCelsius(value));
-            Waters waters = Waters.USUAL;
-            if (poured.compareTo(waters.tap()) < 0 || poured.compareTo(waters.kettle()) > 0) {
-                Band<Temperature> reach = mixing.reach(waters.tap(), waters.kettle());
-                double low = Math.ceil(reach.low().celsius());
-                double high = Math.floor(reach.high().celsius());
-                throw new OutOfRange(this, value, Trim.number(low) + " to " + Trim.number(high) + " °C");
-            }
-            return batch.mapDoughs(dough -> dough.no() == no ? dough.withWater(poured) : dough);
-        }
-    },
-    REST("rest", "min", 0, 2_880, 5, 0) {
-        @Override
-        double of(Batch batch, Balance balance, int no) {
-            return batch.dough(no).rest().toMinutes();
-        }
-
-        @Override
-        Batch set(Batch batch, Balance balance, int no, double value) {
-            return batch.mapDoughs(
-                    dough -> dough.no() == no ? dough.withRest(Duration.ofMinutes((long) value)) : dough);
-        }
-    },
-    BENCH_LOSS("bench loss", "%", 0, 20, 0.5, 1) {
-        @Override
-        double of(Batch batch, Balance balance, int no) {
-            return batch.dough(no).loss().percent();
-        }
-
-        @Override
-        Batch set(Batch batch, Balance balance, int no, double value) {
-            return batch.mapDoughs(dough -> dough.no() == no ? dough.withLoss(Percentage.of(value)) : dough);
-        }
-    },
-    FILLING("filling", "g", 20, 50_000, 10, 0) {
-        @Override
-        double of(Batch batch, Balance balance, int no) {
-            return balance.filling(no).made().grams();
-        }
-
-        @Override
-        Batch set(Batch batch, Balance balance, int no, double value) {
-            return Pins.holdFilling(batch, no, Mass.ofGrams(value));
-        }
-    },
-    FILLING_SHARE("share of the filling", "%", 0.1, 99, 0.5, 1) {
-        @Override
-        double of(Batch batch, Balance balance, int no) {
-            return batch.filling(no / LINES)
-                    .formula()
-                    .lines()
-                    .get(no % LINES)
-                    .share()
-                    .percent();
-        }
-
-        @Override
-        Batch set(Batch batch, Balance balance, int no, double value) {
-            return batch.mapFillings(filling -> filling.no() != no / LINES
-                    ? filling
-                    : filling.withFormula(filling.formula().withShare(no % LINES, Percentage.of(value))));
-        }
-    },
-    TEST_PATTY("test patty", "g", 0, 200, 5, 0) {
-        @Override
-        double of(Batch batch, Balance balance, int no) {
-            return batch.filling(no).testPatty().grams();
-        }
-
-        @Override
-        Batch set(Batch batch, Balance balance, int no, double value) {
-            return batch.mapFillings(
-                    filling -> filling.no() == no ? filling.withTestPatty(Mass.ofGrams(value)) : filling);
-        }
-    },
-    BOWL_LOSS("bowl loss", "%", 0, 20, 0.5, 1) {
-        @Override
-        double of(Batch batch, Balance balance, int no) {
-            return batch.filling(no).loss().percent();
-        }
-
-        @Override
-        Batch set(Batch batch, Balance balance, int no, double value) {
-            return batch.mapFillings(filling -> filling.no() == no ? filling.withLoss(Percentage.of(value)) : filling);
-        }
-    },
-    ROPE("rope thickness", "mm", 10, 80, 1, 0) {
-        @Override
-        double of(Batch batch, Balance balance, int no) {
-            return batch.lot(no).shape().rope().millimetres();
-        }
-
-        @Override
-        Batch set(Batch batch, Balance balance, int no, double value) {
-            return shape(batch, no, old -> new Lot.Shape(Length.ofMillimetres(value), old.disc(), old.centreToRim()));
-        }
-    },
-    DISC("rolled width", "mm", 40, 350, 1, 0) {
-        @Override
-        double of(Batch batch, Balance balance, int no) {
-            return batch.lot(no).shape().disc().millimetres();
-        }
-
-        @Override
-        Batch set(Batch batch, Balance balance, int no, double value) {
-            return shape(batch, no, old -> new Lot.Shape(old.rope(), Length.ofMillimetres(value), old.centreToRim()));
-        }
-    },
-    CENTRE_TO_RIM("centre to rim", "×", 1, 4, 0.1, 1) {
-        @Override
-        double of(Batch batch, Balance balance, int no) {
-            return batch.lot(no).shape().centreToRim();
-        }
-
-        @Override
-        Batch set(Batch batch, Balance balance, int no, double value) {
-            return shape(batch, no, old -> new Lot.Shape(old.rope(), old.disc(), value));
-        }
-    };
+                    .celsius(),
+            DoughMixing::mixTo),
+    REST(
+            "rest",
+            "min",
+            0,
+            2_880,
+            5,
+            0,
+            (batch, balance, no) -> batch.dough(no).rest().toMinutes(),
+            (batch, no, value) -> dough(batch, no, dough -> dough.withRest(Duration.ofMinutes((long) value)))),
+    BENCH_LOSS(
+            "bench loss",
+            "%",
+            0,
+            20,
+            0.5,
+            1,
+            (batch, balance, no) -> batch.dough(no).loss().percent(),
+            (batch, no, value) -> dough(batch, no, dough -> dough.withLoss(Percentage.of(value)))),
+    FILLING(
+            "filling",
+            "g",
+            20,
+            50_000,
+            10,
+            0,
+            (batch, balance, no) -> balance.filling(no).made().grams(),
+            (batch, no, value) -> Pins.holdFilling(batch, no, Mass.ofGrams(value))),
+    FILLING_SHARE(
+            "share of the filling",
+            "%",
+            0.1,
+            99,
+            0.5,
+            1,
+            (batch, balance, no) -> line(batch, no).share().percent(),
+            (batch, no, value) -> filling(
+                    batch,
+                    no / PlanField.LINES,
+                    one -> one.withFormula(one.formula().withShare(no % PlanField.LINES, Percentage.of(value))))),
+    TEST_PATTY(
+            "test patty",
+            "g",
+            0,
+            200,
+            5,
+            0,
+            (batch, balance, no) -> batch.filling(no).testPatty().grams(),
+            (batch, no, value) -> filling(batch, no, one -> one.withTestPatty(Mass.ofGrams(value)))),
+    BOWL_LOSS(
+            "bowl loss",
+            "%",
+            0,
+            20,
+            0.5,
+            1,
+            (batch, balance, no) -> batch.filling(no).loss().percent(),
+            (batch, no, value) -> filling(batch, no, one -> one.withLoss(Percentage.of(value)))),
+    ROPE(
+            "rope thickness",
+            "mm",
+            10,
+            80,
+            1,
+            0,
+            (batch, balance, no) -> batch.lot(no).shape().rope().millimetres(),
+            (batch, no, value) ->
+                    shape(batch, no, old -> new Lot.Shape(Length.ofMillimetres(value), old.disc(), old.centreToRim()))),
+    DISC(
+            "rolled width",
+            "mm",
+            40,
+            350,
+            1,
+            0,
+            (batch, balance, no) -> batch.lot(no).shape().disc().millimetres(),
+            (batch, no, value) ->
+                    shape(batch, no, old -> new Lot.Shape(old.rope(), Length.ofMillimetres(value), old.centreToRim()))),
+    CENTRE_TO_RIM(
+            "centre to rim",
+            "×",
+            1,
+            4,
+            0.1,
+            1,
+            (batch, balance, no) -> batch.lot(no).shape().centreToRim(),
+            (batch, no, value) -> shape(batch, no, old -> new Lot.Shape(old.rope(), old.disc(), value)));
 
     /** A line of a filling is named {@code filling number × LINES + index}. */
     public static final int LINES = 100;
@@ -284,14 +186,28 @@ public enum PlanField {
     private final double high;
     private final double step;
     private final int decimals;
+    private final Read read;
+    private final Write write;
 
-    PlanField(String label, String unit, double low, double high, double step, int decimals) {
+    /** How the number stands in a solved plan. */
+    private interface Read {
+        double of(Batch batch, Balance balance, int no);
+    }
+
+    /** The batch with the number changed; the value is inside the field's range. */
+    private interface Write {
+        Batch to(Batch batch, int no, double value);
+    }
+
+    PlanField(String label, String unit, double low, double high, double step, int decimals, Read read, Write write) {
         this.label = label;
         this.unit = unit;
         this.low = low;
         this.high = high;
         this.step = step;
         this.decimals = decimals;
+        this.read = read;
+        this.write = write;
     }
 
     /** The field with this {@link #key()}. */
@@ -345,7 +261,7 @@ public enum PlanField {
      * @param no the dough, filling or lot, or a line's combined number; any value for the eaters
      */
     public double read(Batch batch, Balance balance, int no) {
-        return of(batch, balance, no);
+        return read.of(batch, balance, no);
     }
 
     /**
@@ -357,18 +273,34 @@ public enum PlanField {
         if (!(value >= low && value <= high) || whole() && value != Math.rint(value)) {
             throw new OutOfRange(this, value);
         }
-        return set(batch, Balancer.solve(batch), no, value);
+        return write.to(batch, no, value);
     }
 
-    abstract double of(Batch batch, Balance balance, int no);
+    private static Read share(DoughAddition addition) {
+        return (batch, balance, no) -> batch.dough(no).formula().share(addition).percent();
+    }
 
-    abstract Batch set(Batch batch, Balance balance, int no, double value);
+    private static Write sharing(DoughAddition addition) {
+        return (batch, no, value) -> dough(batch, no, dough -> dough.with(addition, Percentage.of(value)));
+    }
 
-    private static Batch share(Batch batch, int no, DoughAddition addition, double percent) {
-        return batch.mapDoughs(dough -> dough.no() == no ? dough.with(addition, Percentage.of(percent)) : dough);
+    private static FillingLine line(Batch batch, int no) {
+        return batch.filling(no / LINES).formula().lines().get(no % LINES);
+    }
+
+    private static Batch dough(Batch batch, int no, UnaryOperator<Dough> change) {
+        return batch.mapDoughs(dough -> dough.no() == no ? change.apply(dough) : dough);
+    }
+
+    private static Batch filling(Batch batch, int no, UnaryOperator<Filling> change) {
+        return batch.mapFillings(filling -> filling.no() == no ? change.apply(filling) : filling);
+    }
+
+    private static Batch lot(Batch batch, int no, UnaryOperator<Lot> change) {
+        return batch.mapLots(lot -> lot.no() == no ? change.apply(lot) : lot);
     }
 
     private static Batch shape(Batch batch, int no, UnaryOperator<Lot.Shape> change) {
-        return batch.mapLots(lot -> lot.no() == no ? lot.withShape(change.apply(lot.shape())) : lot);
+        return lot(batch, no, lot -> lot.withShape(change.apply(lot.shape())));
     }
 }

@@ -106,4 +106,52 @@ public class CookTest {
         // λ = 1.22·π·2.8²/4 = 7.512 g/cm.
         assertEquals(RopePlan.gramsPerCm(Length.ofMillimetres(28)), 7.512, 0.001);
     }
+
+    @Test
+    public void timesGrowWithTheSquareOfTheThickness() {
+        // Eight times the mass is twice the thickness, four times the time.
+        Duration one = Growth.scaled(6, 33, Mass.ofGrams(33));
+        Duration eight = Growth.scaled(6, 33, Mass.ofGrams(33 * 8));
+        assertEquals(one, Duration.ofMinutes(6));
+        assertEquals(eight, Duration.ofMinutes(24));
+    }
+
+    @Test
+    public void spellsAddUpToTheRound() {
+        for (CookMethod method : CookMethod.all()) {
+            Vessel vessel = Vessel.usual(method.vessel());
+            for (int grams = 15; grams <= 150; grams += 5) {
+                Duration sum = Duration.ZERO;
+                for (CookStep step : method.round(Mass.ofGrams(grams), vessel)) {
+                    assertTrue(step.time().toSeconds() > 0, method.key() + " at " + grams + " g: " + step);
+                    sum = sum.plus(step.time());
+                }
+                assertEquals(sum, method.roundTime(Mass.ofGrams(grams), vessel));
+            }
+            assertTrue(method.schools().contains(method));
+            assertEquals(method.schools().size(), 2, method.key());
+        }
+    }
+
+    @Test
+    public void thePanIsToldExactlyTheWaterThatBoilsAway() {
+        Vessel pan = Vessel.usual(VesselKind.PAN);
+        List<CookStep> steps = new PanFrySteam(PanFrySteam.Start.HOT).round(Mass.ofGrams(33), pan);
+        Mass water = BoilOff.waterFor(800, steps.get(1).time(), Temperature.ofCelsius(15));
+        assertEquals(steps.get(1).time(), Duration.ofMinutes(5));
+        assertTrue(
+                steps.get(1).text().contains(Math.round(water.grams()) + " g of water"),
+                steps.get(1).text());
+    }
+
+    @Test
+    public void widerVesselsNeverHoldFewer() {
+        Footprint piece = new Footprint(84, 45);
+        int before = 0;
+        for (int radius = 60; radius <= 200; radius += 5) {
+            int now = VesselPacking.of(piece, radius, 6).count();
+            assertTrue(now >= before - 1, now + " after " + before + " at " + radius);
+            before = Math.max(before, now);
+        }
+    }
 }

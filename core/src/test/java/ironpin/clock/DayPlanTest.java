@@ -1,0 +1,120 @@
+package ironpin.clock;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import ironpin.batch.Appetite;
+import ironpin.batch.Batch;
+import ironpin.batch.PlanField;
+import ironpin.batch.Style;
+import ironpin.batch.Styles;
+import ironpin.cook.CookStep;
+import ironpin.plan.BatchPlan;
+import ironpin.quantity.Mass;
+import ironpin.wrapper.Fold;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class DayPlanTest {
+    private static Batch start(Style style) {
+        return Styles.start(style, "Supper", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
+    }
+
+    private static List<Task> tasks(Batch batch) {
+        return BatchPlan.of(batch).timetable().slots().stream()
+                .map(Timetable.Slot::task)
+                .toList();
+    }
+
+    @DataProvider
+    public Object[][] styles() {
+        return Styles.all().stream().map(style -> new Object[] {style}).toArray(Object[][]::new);
+    }
+
+    @Test(dataProvider = "styles")
+    public void aDayGoesFromTheFlourToTheTable(Style style) {
+        List<Task> tasks = tasks(start(style));
+        List<String> keys = tasks.stream().map(Task::key).toList();
+        assertEquals(keys.stream().distinct().count(), keys.size());
+        for (String key : List.of(
+                "dough-1.mix",
+                "dough-1.rest",
+                "filling-1.make",
+                "lot-1.shape",
+                "lot-1.heat",
+                "lot-1.cook-1",
+                "table.dip")) {
+            assertTrue(keys.contains(key), key + " is not in " + keys);
+        }
+        assertEquals(keys.get(keys.size() - 1), "table.serve");
+        assertTrue(keys.indexOf("dough-1.mix") < keys.indexOf("dough-1.rest"));
+        assertTrue(keys.indexOf("dough-1.rest") < keys.indexOf("lot-1.shape"));
+    }
+
+    @Test(dataProvider = "styles")
+    public void everyRoundIsThereWithItsTimersAndItsCore(Style style) {
+        Batch batch = start(style);
+        BatchPlan plan = BatchPlan.of(batch);
+        List<Task> rounds = tasks(batch).stream()
+                .filter(task -> task.key().contains(".cook-"))
+                .toList();
+        assertEquals(rounds.size(), plan.lot(1).rounds().sizes().size());
+        String core = Math.round(batch.filling(1).kind().safeCore().celsius()) + " °C";
+        for (Task round : rounds) {
+            assertTrue(round.detail().contains(core), round.detail());
+            Duration spells = round.spells().stream().map(CookStep::time).reduce(Duration.ZERO, Duration::plus);
+            assertEquals(round.time(), spells.plusMinutes(1));
+            assertTrue(round.timed());
+        }
+        int pieces = rounds.stream()
+                .mapToInt(round -> Integer.parseInt(round.title().replaceAll(".*: (\\d+) .*", "$1")))
+                .sum();
+        assertEquals(pieces, plan.balance().lot(1).toTable());
+    }
+
+    @Test
+    public void onlyARawFillingIsToldToBeFriedAndTasted() {
+        for (Style style : Styles.all()) {
+            String details = tasks(start(style)).stream().map(Task::detail).collect(Collectors.joining(" "));
+            assertEquals(
+                    details.contains("never the raw filling"),
+                    style.filling().kind().raw(),
+                    style.key());
+        }
+    }
+
+    @Test
+    public void whatGoesToTheFreezerIsFoldedButNotCooked() {
+        Batch batch =
+                PlanField.FLOUR.write(PlanField.TO_FREEZER.write(start(Styles.get("boiled-crescent")), 1, 500), 1, 200);
+        List<String> keys = tasks(batch).stream().map(Task::key).toList();
+        assertTrue(keys.contains("lot-1.shape"));
+        assertTrue(keys.stream().noneMatch(key -> key.contains(".cook-") || key.contains(".heat")));
+    }
+
+    @Test
+    public void aSteamerLeavesTheHandsFree() {
+        for (Style style : Styles.all()) {
+            Task round = tasks(start(style)).stream()
+                    .filter(task -> task.key().equals("lot-1.cook-1"))
+                    .findFirst()
+                    .orElseThrow();
+            assertEquals(round.busy(), !style.key().equals("steamed-leaf"), style.key());
+        }
+    }
+
+    @Test
+    public void moreWorkTakesLonger() {
+        for (Fold fold : Fold.values()) {
+            assertTrue(Pace.shaping(fold, 60).compareTo(Pace.shaping(fold, 20)) > 0);
+            assertEquals(Pace.shaping(fold, 0), Duration.ofMinutes(1));
+        }
+        assertTrue(Pace.shaping(Fold.PURSE, 40).compareTo(Pace.shaping(Fold.HALF_MOON, 40)) > 0);
+        assertEquals(Pace.mixing(Mass.ofGrams(1_000)), Duration.ofMinutes(14));
+        assertEquals(Pace.filling(Mass.ofGrams(1_000)), Duration.ofMinutes(25));
+    }
+}

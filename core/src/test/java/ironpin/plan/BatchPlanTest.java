@@ -1,0 +1,136 @@
+package ironpin.plan;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import ironpin.batch.Appetite;
+import ironpin.batch.Batch;
+import ironpin.batch.PlanField;
+import ironpin.batch.RandomBatches;
+import ironpin.batch.Station;
+import ironpin.batch.Style;
+import ironpin.batch.Styles;
+import ironpin.caution.Caution;
+import ironpin.cook.VesselKind;
+import java.time.LocalDateTime;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class BatchPlanTest {
+    private static Batch start(String style) {
+        return Styles.start(Styles.get(style), "Supper", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
+    }
+
+    @Test
+    public void theSameBatchGivesTheSamePlan() {
+        RandomBatches batches = new RandomBatches(61);
+        for (int i = 0; i < 100; i++) {
+            Batch batch = batches.next();
+            assertEquals(BatchPlan.of(batch), BatchPlan.of(batch));
+        }
+    }
+
+    @Test
+    public void everyPartOfAPlanTellsTheSameStory() {
+        RandomBatches batches = new RandomBatches(62);
+        for (int i = 0; i < 300; i++) {
+            BatchPlan plan = BatchPlan.of(batches.next());
+            for (LotPlan lot : plan.lots()) {
+                assertEquals(lot.share(), plan.balance().lot(lot.lot().no()));
+                assertEquals(lot.rope().pieces(), lot.share().pieces());
+                assertEquals(lot.wrapper().mass(), lot.share().doughEach());
+                int cooked = lot.rounds().sizes().stream()
+                        .mapToInt(Integer::intValue)
+                        .sum();
+                assertEquals(cooked, lot.share().toTable());
+                assertTrue(lot.room().isPresent() != lot.bread().isPresent());
+                double low = Math.min(21, lot.dough().water().celsius());
+                double high = Math.max(21, lot.dough().water().celsius());
+                assertTrue(lot.mixed().celsius() >= low - 1e-3 && lot.mixed().celsius() <= high + 1e-3);
+            }
+            assertEquals(plan.timetable().serving(), plan.batch().serving());
+        }
+    }
+
+    @DataProvider
+    public Object[][] spots() {
+        return new Object[][] {
+            {"boiled-crescent", Station.COOK, Caution.BOILING_WATER},
+            {"boiled-crescent", Station.COOK, Caution.CORE},
+            {"pan-crescent", Station.COOK, Caution.HOT_FAT},
+            {"steamed-leaf", Station.COOK, Caution.STEAM},
+            {"griddle-bread", Station.COOK, Caution.HOT_PLATE},
+            {"boiled-crescent", Station.FILLING, Caution.RAW_FILLING},
+            {"boiled-crescent", Station.FILLING, Caution.TWO_HOURS},
+            {"steamed-leaf", Station.FILLING, Caution.TWO_HOURS},
+            {"steamed-leaf", Station.DOUGH, Caution.HOT_DOUGH},
+            {"boiled-crescent", Station.DOUGH, Caution.RAW_FLOUR},
+            {"boiled-crescent", Station.TABLE, Caution.ALLERGENS},
+            {"griddle-bread", Station.BOOK, Caution.REFREEZE},
+        };
+    }
+
+    @Test(dataProvider = "spots")
+    public void theCautionStandsWhereItCanHurt(String style, Station station, Caution caution) {
+        LotPlan lot = BatchPlan.of(start(style)).lot(1);
+        assertTrue(Findings.cautions(station, lot).contains(caution));
+    }
+
+    @Test
+    public void noCautionStandsWhereItCannotHurt() {
+        LotPlan leaf = BatchPlan.of(start("steamed-leaf")).lot(1);
+        assertTrue(!Findings.cautions(Station.FILLING, leaf).contains(Caution.RAW_FILLING));
+        LotPlan crescent = BatchPlan.of(start("boiled-crescent")).lot(1);
+        assertTrue(!Findings.cautions(Station.DOUGH, crescent).contains(Caution.HOT_DOUGH));
+        assertTrue(Findings.cautions(Station.CLOCK, crescent).isEmpty());
+        Set<Caution> used = EnumSet.noneOf(Caution.class);
+        for (Style style : Styles.all()) {
+            for (Station station : Station.values()) {
+                used.addAll(Findings.cautions(
+                        station, BatchPlan.of(start(style.key())).lot(1)));
+            }
+        }
+        assertEquals(used, EnumSet.allOf(Caution.class), "a caution that is never shown");
+    }
+
+    @Test
+    public void everyFindingHasItsFigureAndTheWorstComesFirst() {
+        RandomBatches batches = new RandomBatches(63);
+        for (int i = 0; i < 200; i++) {
+            BatchPlan plan = BatchPlan.of(batches.next());
+            for (Station station : Station.values()) {
+                List<Finding> found = Findings.at(station, plan, 1);
+                for (int k = 0; k < found.size(); k++) {
+                    assertTrue(
+                            found.get(k).figure().matches(".*\\d.*"),
+                            found.get(k).toString());
+                    assertTrue(!found.get(k).text().isBlank());
+                    assertTrue(k == 0
+                            || found.get(k).level().compareTo(found.get(k - 1).level()) <= 0);
+                }
+            }
+        }
+    }
+
+    @Test
+    public void steamersAreToldTheirWaterAndOthersAreNot() {
+        for (Style style : Styles.all()) {
+            boolean water = Findings.at(Station.COOK, BatchPlan.of(start(style.key())), 1).stream()
+                    .anyMatch(finding -> finding.text().contains("boils away"));
+            assertEquals(water, style.method().vessel() == VesselKind.BASKET, style.key());
+        }
+    }
+
+    @Test
+    public void tooLittleForOnePieceIsSaid() {
+        Batch crumbs = PlanField.DOUGH_EACH.write(PlanField.FLOUR.write(start("griddle-bread"), 1, 20), 1, 60);
+        BatchPlan plan = BatchPlan.of(crumbs);
+        assertEquals(plan.balance().lot(1).pieces(), 0);
+        Finding worst = Findings.at(Station.TABLE, plan, 1).get(0);
+        assertEquals(worst.level(), Finding.Level.STOP);
+        assertEquals(worst.figure(), "0 pieces");
+    }
+}
