@@ -130,6 +130,43 @@ public class StoreTest {
     }
 
     @Test
+    public void theBookIsReadPageByPageTheLatestServedFirst() {
+        for (int day = 1; day <= 7; day++) {
+            Batch batch = supper().withServing(LocalDateTime.of(2026, 11, day * 3 % 7 + 1, 19, 0))
+                    .withTitle("Day " + (day * 3 % 7 + 1));
+            long id = batches.create(batch, "new", NOW);
+            book.record(id, 1, "steamed-leaf", outcome(day), NOW.plusSeconds(day));
+        }
+        List<String> first = batches.list(Status.DONE, 0, 4).stream()
+                .map(one -> one.batch().title())
+                .toList();
+        List<String> second = batches.list(Status.DONE, 4, 4).stream()
+                .map(one -> one.batch().title())
+                .toList();
+        assertEquals(first, List.of("Day 7", "Day 6", "Day 5", "Day 4"));
+        assertEquals(second, List.of("Day 3", "Day 2", "Day 1"));
+        assertEquals(batches.count(Status.DONE), 7);
+        assertEquals(batches.list(Status.PLANNED, 0, 4), List.of());
+    }
+
+    @Test
+    public void startingTwiceStartsOnceAndJudgingEndsIt() {
+        long id = batches.create(supper(), "new batch", NOW);
+        assertEquals(batches.load(id).startedAt(), Optional.empty());
+        batches.start(id, NOW);
+        assertEquals(batches.start(id, NOW.plusSeconds(60)).startedAt(), Optional.of(NOW));
+        book.record(id, 1, "steamed-leaf", outcome(0), NOW.plusSeconds(120));
+        book.record(id, 1, "steamed-leaf", outcome(1), NOW.plusSeconds(180));
+        StoredBatch done = batches.load(id);
+        assertEquals(done.status(), Status.DONE);
+        assertEquals(done.finishedAt(), Optional.of(NOW.plusSeconds(120)));
+        assertEquals(batches.start(id, NOW.plusSeconds(240)).status(), Status.DONE);
+        assertThrows(NoSuchBatch.class, () -> batches.delete(4_711));
+        assertThrows(NoSuchBatch.class, () -> batches.undo(4_711));
+        assertThrows(NoSuchBatch.class, () -> book.record(4_711, 1, "x", outcome(0), NOW));
+    }
+
+    @Test
     public void ticksAndTimersOutliveTheProcess() {
         long id = batches.create(supper(), "new batch", NOW);
         batches.start(id, NOW);
