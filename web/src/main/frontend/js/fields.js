@@ -1,14 +1,7 @@
 // Numbers are edited where they stand: Enter applies, Escape restores, arrow keys take a step.
-const changed = (field) => field.dispatchEvent(new Event("change", { bubbles: true }));
+import { stepped } from "./numbers.js";
 
-export function stepped(text, by, step, low, high) {
-  const value = Number.parseFloat(String(text).replace(",", "."));
-  if (Number.isNaN(value)) {
-    return text;
-  }
-  const next = Math.min(high, Math.max(low, value + by * step));
-  return String(Math.round(next * 1000) / 1000);
-}
+const changed = (field) => field.dispatchEvent(new Event("change", { bubbles: true }));
 
 function nudge(field, by) {
   const { step, low, high } = field.dataset;

@@ -1,22 +1,14 @@
 // Timers live on the server; the page only counts down to their ends by the server's clock.
+import { clockText } from "./numbers.js";
+
 let offset = 0;
-let rung = new Set();
+const rung = new Set();
 
 function readClock() {
   const now = Number(document.getElementById("screen")?.dataset.now);
   if (now) {
     offset = now - Date.now();
   }
-}
-
-export function clockText(milliseconds) {
-  const over = milliseconds < 0;
-  const seconds = Math.abs(over ? Math.floor(milliseconds / 1000) : Math.ceil(milliseconds / 1000));
-  const hours = Math.floor(seconds / 3600);
-  const minutes = Math.floor((seconds % 3600) / 60);
-  const two = (n) => String(n).padStart(2, "0");
-  const text = hours ? `${hours}:${two(minutes)}:${two(seconds % 60)}` : `${two(minutes)}:${two(seconds % 60)}`;
-  return over ? `+${text}` : text;
 }
 
 function beep() {

@@ -4,6 +4,8 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import ironpin.batch.OutOfRange;
+import ironpin.batch.PlanField;
 import ironpin.store.BatchStore;
 import java.io.IOException;
 import java.net.URI;
@@ -11,6 +13,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.testng.annotations.DataProvider;
@@ -191,6 +194,33 @@ public class HttpTest extends OpenKitchen {
         assertEquals(JSON.readTree(bad.body()).get("allowed").asString(), "20 to 220 %");
         assertEquals(post(path, "application/json", "{\"eaters\":true}").statusCode(), 400);
         assertTrue(get("/api/v1/openapi.json").body().contains(path));
+    }
+
+    @DataProvider
+    public Object[][] fields() {
+        return Arrays.stream(PlanField.values())
+                .filter(field -> field != PlanField.FILLING_SHARE)
+                .map(field -> new Object[] {field})
+                .toArray(Object[][]::new);
+    }
+
+    @Test(dataProvider = "fields")
+    public void everyNumberOfThePlanIsTakenInItsRangeAndNamedOutsideIt(PlanField field)
+            throws IOException, InterruptedException {
+        String path = "/api/v1/calculate/plan";
+        String ask = "{\"style\":\"boiled-crescent\",\"eaters\":6,\"serving\":\"2026-11-28T19:00:00\","
+                + "\"numbers\":{\"" + field.key() + "\":%s}}";
+        double inside = field == PlanField.MIXED ? 40 : field.low() + field.step();
+        String good = field.whole() ? String.valueOf((int) inside) : String.valueOf(inside);
+        assertEquals(post(path, "application/json", ask.formatted(good)).statusCode(), 200, field.key());
+        for (double value : new double[] {field.high() * 2 + 1, -5}) {
+            HttpResponse<String> bad = post(path, "application/json", ask.formatted(value));
+            assertEquals(bad.statusCode(), 400, bad.body());
+            JsonNode problem = JSON.readTree(bad.body());
+            assertEquals(problem.get("field").asString(), "numbers." + field.key());
+            assertEquals(problem.get("allowed").asString(), OutOfRange.allowed(field));
+        }
+        assertEquals(post(path, "application/json", ask.formatted("\"much\"")).statusCode(), 400);
     }
 
     @Test

@@ -142,6 +142,9 @@ public final class RibbonPicture {
             return;
         }
         Balance.OfDough share = plan.balance().dough(lane.dough().no());
+        if (share.made().flour().isZero()) {
+            return;
+        }
         double flourPart = share.made().flour().ratioTo(share.made().total());
         double flour = thick * flourPart;
         strand(at.ingredients, at.dough, top - 5, flour, top, flour, "flour");

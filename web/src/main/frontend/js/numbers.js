@@ -1,0 +1,22 @@
+// Pure sums of the page, testable without one.
+
+// A typed number moved by so many steps, inside its range; what is no number stays as it is.
+export function stepped(text, by, step, low, high) {
+  const value = Number.parseFloat(String(text).replace(",", "."));
+  if (Number.isNaN(value)) {
+    return text;
+  }
+  const next = Math.min(high, Math.max(low, value + by * step));
+  return String(Math.round(next * 1000) / 1000);
+}
+
+// Time left as a clock shows it; with a plus sign once it has run out.
+export function clockText(milliseconds) {
+  const over = milliseconds < 0;
+  const seconds = Math.abs(over ? Math.floor(milliseconds / 1000) : Math.ceil(milliseconds / 1000));
+  const hours = Math.floor(seconds / 3600);
+  const minutes = Math.floor((seconds % 3600) / 60);
+  const two = (n) => String(n).padStart(2, "0");
+  const text = hours ? `${hours}:${two(minutes)}:${two(seconds % 60)}` : `${two(minutes)}:${two(seconds % 60)}`;
+  return over ? `+${text}` : text;
+}

@@ -1,0 +1,58 @@
+package ironpin.web.api;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+
+import ironpin.batch.Appetite;
+import ironpin.batch.Batch;
+import ironpin.batch.RandomBatches;
+import ironpin.batch.Styles;
+import java.time.LocalDateTime;
+import java.util.List;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What is written can be read again, and follows the schema that is published. */
+public class BatchDocumentTest {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final BatchReader READER = new BatchReader(JSON);
+
+    @Test
+    public void anyBatchIsWrittenAfterTheSchemaAndReadAgain() {
+        RandomBatches batches = new RandomBatches(91);
+        for (int i = 0; i < 150; i++) {
+            Batch batch = batches.next();
+            String text = JSON.writeValueAsString(BatchDocument.of(batch, List.of()));
+            assertEquals(READER.read(text).batch(), batch);
+        }
+    }
+
+    @DataProvider
+    public Object[][] damage() {
+        return new Object[][] {
+            {"\"eaters\":", "\"eaterz\":", "eater"},
+            {"\"no\":1", "\"no\":0", "no"},
+            {"\"centreToRim\":2.0", "\"centreToRim\":5", "centreToRim"},
+            {"\"watts\":1500.0", "\"watts\":\"strong\"", "watts"},
+            {"\"fold\":\"PLEATED_CRESCENT\"", "\"fold\":\"CRUMPLED\"", "fold"},
+            {"\"piecesPerEater\":12", "\"piecesPerEater\":null", "pieces"},
+            {"ironpin-batch-1", "ironpin-batch-9", "format"},
+            {"2026-11-28T19:00:00", "tonight", "serving"},
+            {"\"lossPercent\":1.0", "\"lossPercent\":99", "lossPercent"},
+            {"\"outcomes\":[]", "\"outcomes\":[{}]", "outcomes"},
+        };
+    }
+
+    @Test(dataProvider = "damage")
+    public void damageIsNamedAtItsPlace(String from, String to, String named) {
+        Batch batch = Styles.start(
+                Styles.get("boiled-crescent"), "Supper", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
+        String good = JSON.writeValueAsString(BatchDocument.of(batch, List.of()));
+        String bad = good.replace(from, to);
+        assertTrue(!bad.equals(good), from + " is not in " + good);
+        UnreadableBatch refused = expectThrows(UnreadableBatch.class, () -> READER.read(bad));
+        assertTrue(refused.getMessage().contains(named), refused.getMessage());
+    }
+}

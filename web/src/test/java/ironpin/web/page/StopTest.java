@@ -1,0 +1,82 @@
+package ironpin.web.page;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import ironpin.batch.Appetite;
+import ironpin.batch.Batch;
+import ironpin.batch.PlanField;
+import ironpin.batch.RandomBatches;
+import ironpin.batch.Station;
+import ironpin.batch.Styles;
+import ironpin.plan.BatchPlan;
+import java.time.LocalDateTime;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class StopTest {
+    private static final Batch BATCH = Styles.start(
+            Styles.get("boiled-crescent"), "Supper", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
+
+    @DataProvider
+    public Object[][] figures() {
+        return new Object[][] {
+            {Station.TABLE, "6 eat"},
+            {Station.DOUGH, "1,091 g"},
+            {Station.FILLING, "1,319 g"},
+            {Station.PORTION, "72 pieces"},
+            {Station.ROLL, "102 mm"},
+            {Station.FOLD, "16 g spare"},
+            {Station.BOOK, "3 past"},
+        };
+    }
+
+    @Test(dataProvider = "figures")
+    public void everyStopCarriesItsLiveNumber(Station station, String figure) {
+        Stop stop = Stop.along(BatchPlan.of(BATCH), 3).get(station.ordinal());
+        assertEquals(stop.station(), station);
+        assertEquals(stop.figure(), figure);
+    }
+
+    @Test
+    public void aMistakeMarksItsStop() {
+        List<Stop> stops = Stop.along(BatchPlan.of(PlanField.FILLING_EACH.write(BATCH, 1, 60)), 0);
+        assertTrue(stops.get(Station.FOLD.ordinal()).marked());
+        assertEquals(stops.get(Station.FOLD.ordinal()).figure(), "26 g too full");
+        assertTrue(!stops.get(Station.DOUGH.ordinal()).marked());
+        assertEquals(stops.get(Station.BOOK.ordinal()).figure(), "no past");
+    }
+
+    @Test
+    public void allNineStopsStandInTheOrderOfTheWork() {
+        RandomBatches batches = new RandomBatches(71);
+        for (int i = 0; i < 200; i++) {
+            List<Stop> stops = Stop.along(BatchPlan.of(batches.next()), i);
+            assertEquals(stops.stream().map(Stop::station).toList(), Arrays.asList(Station.values()));
+            stops.forEach(stop -> assertTrue(!stop.figure().isBlank(), stop.toString()));
+        }
+    }
+
+    @Test
+    public void fieldsShowTheSolvedNumberOrWhatWasTyped() {
+        FieldView shown = FieldView.of(PlanField.HYDRATION, 1, 52.5, Optional.empty());
+        assertEquals(shown.value(), "52.5");
+        assertEquals(shown.id(), "hydration-1");
+        assertEquals(shown.error(), "");
+        FieldError error = new FieldError("hydration", 1, "900", FieldView.allowed(PlanField.HYDRATION));
+        FieldView refused = FieldView.of(PlanField.HYDRATION, 1, 52.5, Optional.of(error));
+        assertEquals(refused.value(), "900");
+        assertEquals(refused.error(), "Between 20 and 220 %.");
+        FieldView other = FieldView.of(PlanField.HYDRATION, 2, 64, Optional.of(error));
+        assertEquals(other.value(), "64");
+        assertEquals(other.error(), "");
+        for (PlanField field : PlanField.values()) {
+            FieldView view = FieldView.of(field, 1, field.high(), Optional.empty());
+            assertEquals(Double.parseDouble(view.value()), field.high(), 1e-9);
+            assertTrue(view.width() >= 3 && view.width() <= 9);
+        }
+    }
+}

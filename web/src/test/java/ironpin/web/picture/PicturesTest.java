@@ -1,0 +1,178 @@
+package ironpin.web.picture;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import ironpin.batch.Appetite;
+import ironpin.batch.Batch;
+import ironpin.batch.PlanField;
+import ironpin.batch.RandomBatches;
+import ironpin.batch.Style;
+import ironpin.batch.Styles;
+import ironpin.plan.BatchPlan;
+import ironpin.plan.LotPlan;
+import java.io.StringReader;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import org.w3c.dom.Element;
+import org.w3c.dom.NodeList;
+import org.xml.sax.InputSource;
+
+/** Every picture, for any plan: well-formed, with a text equivalent, and showing the numbers it was drawn from. */
+public class PicturesTest {
+    private static final LocalDateTime NOW = LocalDateTime.of(2026, 1, 10, 18, 0);
+    private static final Pattern BROKEN =
+            Pattern.compile("NaN|Infinity|null|=\"-[\\d.]+\" height|width=\"-|height=\"-|r=\"-");
+
+    private static Element parsed(String svg) throws Exception {
+        return DocumentBuilderFactory.newInstance()
+                .newDocumentBuilder()
+                .parse(new InputSource(new StringReader(svg)))
+                .getDocumentElement();
+    }
+
+    private static List<String> all(BatchPlan plan) {
+        Drawings draw = new Drawings();
+        List<String> pictures = new ArrayList<>();
+        pictures.add(draw.table(plan));
+        pictures.add(draw.clock(plan.timetable(), NOW));
+        for (LotPlan lot : plan.lots()) {
+            pictures.add(RibbonPicture.narrow(plan, lot.lot().no()));
+            pictures.add(draw.hydration(lot));
+            pictures.add(draw.water(lot));
+            pictures.add(draw.filling(plan, lot));
+            pictures.add(draw.rope(lot));
+            pictures.add(draw.wrapper(lot));
+            pictures.add(draw.fold(lot));
+            pictures.add(draw.vessel(lot));
+        }
+        return pictures;
+    }
+
+    @Test
+    public void everyPictureOfEveryPlanIsSound() throws Exception {
+        RandomBatches batches = new RandomBatches(81);
+        for (int i = 0; i < 120; i++) {
+            for (String svg : all(BatchPlan.of(batches.next()))) {
+                Element root = parsed(svg);
+                assertEquals(root.getAttribute("role"), "img");
+                assertTrue(root.getAttribute("aria-label").length() > 10, svg);
+                assertTrue(!BROKEN.matcher(svg).find(), svg);
+                assertTrue(!svg.contains("style="), svg);
+            }
+        }
+    }
+
+    private static BatchPlan crescents(PlanField field, double value) {
+        Batch batch = Styles.start(
+                Styles.get("boiled-crescent"), "Supper", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
+        return BatchPlan.of(field.write(batch, 1, value));
+    }
+
+    @Test
+    public void thePlatesHoldEveryPieceForTheTable() throws Exception {
+        for (int eaters = 1; eaters <= 14; eaters++) {
+            BatchPlan plan = crescents(PlanField.EATERS, eaters);
+            Element table = parsed(TablePicture.of(plan));
+            assertEquals(
+                    table.getElementsByTagName("use").getLength(),
+                    plan.balance().lot(1).toTable());
+            assertEquals(table.getElementsByTagName("circle").getLength(), 2 * eaters);
+        }
+        assertTrue(TablePicture.of(crescents(PlanField.EATERS, 20)).contains("and 6 more plates"));
+    }
+
+    @Test
+    public void theVesselHoldsOneRoundAndNoMore() throws Exception {
+        for (Style style : Styles.all()) {
+            Batch batch = Styles.start(style, "X", LocalDateTime.of(2026, 11, 28, 19, 0), 8, Appetite.USUAL);
+            LotPlan lot = BatchPlan.of(batch).lot(1);
+            int drawn =
+                    parsed(VesselPicture.of(lot)).getElementsByTagName("use").getLength();
+            int round = lot.rounds().sizes().get(0);
+            int tiers = lot.lot().vessel().tiers();
+            assertEquals(drawn, (round + tiers - 1) / tiers, style.key());
+        }
+    }
+
+    @Test
+    public void theBeakersShowTheSplitAndTheThermometerTheMix() {
+        String svg = WaterPicture.of(crescents(PlanField.MIXED, 55).lot(1));
+        assertTrue(svg.contains("55° mixed"), svg);
+        assertTrue(svg.contains("307 g from the kettle and 54 g from the tap"), svg);
+    }
+
+    @Test
+    public void theRopeHasOneCutLessThanItsPieces() throws Exception {
+        BatchPlan plan = crescents(PlanField.PIECES, 64);
+        NodeList paths = parsed(RopePicture.of(plan.lot(1))).getElementsByTagName("path");
+        int cuts = 0;
+        for (int i = 0; i < paths.getLength(); i++) {
+            cuts += ((Element) paths.item(i)).getAttribute("class").equals("cut") ? 1 : 0;
+        }
+        assertEquals(cuts, plan.lot(1).rope().longest() - 1);
+    }
+
+    @Test
+    public void thePinStandsInTheBandOrSaysThatItDoesNot() {
+        assertTrue(
+                HydrationPicture.of(crescents(PlanField.HYDRATION, 50).lot(1)).contains("in the band"));
+        assertTrue(
+                HydrationPicture.of(crescents(PlanField.HYDRATION, 40).lot(1)).contains("outside the band"));
+        assertTrue(
+                HydrationPicture.of(crescents(PlanField.HYDRATION, 150).lot(1)).contains("outside the band"));
+    }
+
+    @Test
+    public void theLineOfNowIsDrawnOnlyOnItsDay() {
+        BatchPlan plan = crescents(PlanField.EATERS, 6);
+        LocalDateTime serving = plan.batch().serving();
+        assertTrue(ClockPicture.of(plan.timetable(), serving.minusMinutes(30)).contains("line-now"));
+        assertTrue(!ClockPicture.of(plan.timetable(), serving.plusMinutes(1)).contains("line-now"));
+        assertTrue(!ClockPicture.of(plan.timetable(), serving.minusDays(2)).contains("line-now"));
+    }
+
+    @Test
+    public void everyStyleHasItsDrawing() throws Exception {
+        for (Style style : Styles.all()) {
+            assertTrue(parsed(StylePicture.of(style)).getAttribute("aria-label").contains(style.name()));
+        }
+    }
+
+    @Test
+    public void whatACookTypesIsEscaped() throws Exception {
+        String svg = new Svg()
+                .open("svg", "aria-label", "<b> & \"quotes\"")
+                .text("a < b & c…", "x", 1.0)
+                .title("<script>")
+                .done();
+        Element root = parsed(svg);
+        assertEquals(root.getAttribute("aria-label"), "<b> & \"quotes\"");
+        assertEquals(root.getTextContent(), "a < b & c…<script>");
+    }
+
+    @DataProvider
+    public Object[][] times() {
+        return new Object[][] {
+            {Duration.ofSeconds(45), "45 s"},
+            {Duration.ofSeconds(150), "2 min 30 s"},
+            {Duration.ofMinutes(9), "9 min"},
+            {Duration.ofMinutes(60), "1 h"},
+            {Duration.ofMinutes(95), "1 h 35 min"},
+            {Duration.ofHours(26), "26 h"},
+        };
+    }
+
+    @Test(dataProvider = "times")
+    public void timesAreSaidShortly(Duration time, String said) {
+        assertEquals(Say.time(time), said);
+        assertEquals(Say.count(1, "piece", "pieces"), "1 piece");
+        assertEquals(Say.count(0, "piece", "pieces"), "0 pieces");
+    }
+}
