@@ -39,12 +39,23 @@ document.addEventListener(
     if (field instanceof HTMLInputElement && field.matches(".number .field")) {
       if (field.dataset.sent === field.value) {
         event.stopImmediatePropagation();
+        return;
       }
       field.dataset.sent = field.value;
+    }
+    if (field instanceof HTMLInputElement && field.form?.hasAttribute("hx-trigger")) {
+      field.waiting = true;
     }
   },
   true,
 );
+
+// Its value has been read: what the answer says of it holds.
+document.addEventListener("htmx:configRequest", (event) => {
+  for (const field of event.target.elements ?? []) {
+    field.waiting = false;
+  }
+});
 
 document.addEventListener("focusin", (event) => {
   if (event.target instanceof HTMLInputElement && event.target.matches(".number .field")) {

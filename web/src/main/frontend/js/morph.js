@@ -12,13 +12,16 @@ htmx.defineExtension("morph", {
     return Idiomorph.morph(target, fresh, {
       morphStyle: "outerHTML",
       ignoreActiveValue: true,
-      callbacks: { beforeNodeMorphed: keepOpen },
+      callbacks: { beforeNodeMorphed: keep },
     });
   },
 });
 
-// A <details> the cook has opened stays open.
-function keepOpen(old, fresh) {
+// A <details> the cook has opened stays open, and a number typed but not sent yet is not overwritten by an earlier answer.
+function keep(old, fresh) {
+  if (old.waiting) {
+    return false;
+  }
   if (old.nodeName === "DETAILS" && old.open) {
     fresh.setAttribute("open", "");
   }

@@ -255,4 +255,52 @@ public class HttpTest extends OpenKitchen {
         assertTrue(id.find());
         bean(BatchStore.class).delete(Long.parseLong(id.group(1)));
     }
+
+    @Test
+    public void aFormWithoutScriptsIsAnsweredWithAPage() throws IOException, InterruptedException {
+        String body = get("/api/v1/batches/3").body();
+        long id = JSON.readTree(post("/api/v1/batches", "application/json", body, token())
+                        .body())
+                .get("id")
+                .asLong();
+        String form = "application/x-www-form-urlencoded";
+        String place = "place=dough&lot=1&";
+        HttpResponse<String> edited =
+                post("/batches/" + id + "/plan", form, place + "field=hydration&no=1&value=70", token());
+        assertEquals(edited.statusCode(), 200);
+        assertTrue(edited.body().startsWith("<!DOCTYPE html>") && edited.body().contains("value=\"70\""));
+        HttpResponse<String> refused =
+                post("/batches/" + id + "/plan", form, place + "field=hydration&no=1&value=700", token());
+        assertEquals(refused.statusCode(), 422);
+        assertTrue(refused.body().contains("Between 20 and 220 %."));
+        assertEquals(
+                post("/batches/" + id + "/plan", form, place + "field=magic&no=1&value=1", token())
+                        .statusCode(),
+                404);
+        assertEquals(
+                post("/batches/" + id + "/plan", form, place + "field=rest&no=8&value=30", token())
+                        .statusCode(),
+                404);
+        assertEquals(
+                post("/batches/" + id + "/plan/method", form, place + "method=boil/in-oil", token())
+                        .statusCode(),
+                404);
+        assertEquals(
+                post("/batches/" + id + "/plan/pin", form, place + "pin=LUCK", token())
+                        .statusCode(),
+                404);
+        assertEquals(
+                post("/batches/" + id + "/steps", form, place + "key=lot-9.cook-1&done=true", token())
+                        .statusCode(),
+                404);
+        assertEquals(
+                post("/batches/" + id + "/timers", form, place + "key=dough-1.rest&offer=7", token())
+                        .statusCode(),
+                404);
+        assertEquals(
+                post("/batches/" + id + "/plan/serving", form, place + "date=soon&time=25:00", token())
+                        .statusCode(),
+                422);
+        bean(BatchStore.class).delete(id);
+    }
 }

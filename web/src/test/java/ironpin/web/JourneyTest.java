@@ -302,4 +302,68 @@ public class JourneyTest extends OpenKitchen {
         assertThat(page.locator("h1")).hasText("The kitchen");
         assertEquals(page.request().get(deleted).status(), 404);
     }
+
+    @Test
+    public void schoolsAndFoldsAreChosenWhereTheyStand() {
+        plan("Boiled crescents", 0);
+        station("Cook");
+        assertThat(page.locator(".steps.timed li")).hasCount(4);
+        page.getByText("a steady simmer").click();
+        assertThat(page.locator(".steps.timed li")).hasCount(3);
+        assertThat(page.locator(".steps.timed")).containsText("Floating is steam inside, not safety");
+        station("Fold");
+        page.locator("#fold-choice").selectOption("HALF_MOON");
+        assertThat(page.locator("h2").first()).hasText("Plain half-moon");
+        assertThat(page.locator(".steps li")).hasCount(3);
+        page.getByText("Undo", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(page.locator("h2").first()).hasText("Crescent pleated on one side");
+    }
+
+    @Test
+    public void appetiteAndTheFreezerChangeThePieces() {
+        plan("Steamed leaves", 0);
+        assertThat(page.locator("#pieces-1")).hasValue("36");
+        page.getByText("very hungry").click();
+        assertThat(page.locator("#pieces-1")).hasValue("48");
+        type("to-freezer-1", "12");
+        assertThat(page.locator("#pieces-1")).hasValue("60");
+        assertThat(page.locator(".ribbon-wide")).containsText("12 to the freezer");
+        type("each-1", "5");
+        assertThat(page.locator("#pieces-1")).hasValue("32");
+        assertThat(page.locator(".table-picture")).hasAttribute("aria-label", Pattern.compile("20 Steamed leaves"));
+    }
+
+    @Test
+    public void aTitleIsTypedAndAnEmptyOneRefused() {
+        plan("Griddle breads", 0);
+        page.locator("#title").fill("Bread after the walk");
+        page.locator("#title").press("Enter");
+        assertThat(page.locator("[data-undo]")).hasAttribute("title", "Undo title");
+        page.locator("#title").fill(" ");
+        page.locator("#title").press("Enter");
+        assertThat(page.locator(".title-form .field-error")).hasText("1 to 80 characters.");
+        page.navigate("/");
+        assertThat(page.locator(".home")).containsText("Bread after the walk");
+    }
+
+    @Test
+    public void onAPhoneAPlanIsMadeAndEdited() {
+        laptop.close();
+        laptop = device(390, 844);
+        page = page(laptop);
+        plan("Griddle breads", 1);
+        assertThat(page.locator(".ribbon-narrow").first()).isVisible();
+        assertThat(page.locator(".ribbon-wide").first()).isHidden();
+        station("Roll");
+        type("disc-1", "250");
+        assertThat(page.locator(".finding.look, .finding.stop, .finding.good").first())
+                .isVisible();
+        assertThat(figure("Roll")).containsText("250 mm");
+        page.getByText("Start now").click();
+        page.waitForURL(Pattern.compile(".*/run.*"));
+        page.getByText("Done, next").click();
+        assertThat(page.locator(".all-steps h2")).containsText("1 of");
+        page.locator(".tick").first().click();
+        assertThat(page.locator(".all-steps h2")).containsText("0 of");
+    }
 }

@@ -16,7 +16,14 @@ import org.springframework.web.multipart.MaxUploadSizeExceededException;
 class Troubles {
     private static final Logger LOG = LoggerFactory.getLogger(Troubles.class);
 
-    @ExceptionHandler({NoSuchBatch.class, NoSuchThing.class, MethodArgumentTypeMismatchException.class})
+    /** An address or a form that names what is not there; forms of our own never do. */
+    @ExceptionHandler({
+        NoSuchBatch.class,
+        NoSuchThing.class,
+        IllegalArgumentException.class,
+        IndexOutOfBoundsException.class,
+        MethodArgumentTypeMismatchException.class
+    })
     String notHere(Exception problem, HttpServletResponse response) {
         LOG.debug("not here", problem);
         response.setStatus(HttpStatus.NOT_FOUND.value());
