@@ -8,7 +8,7 @@ import java.time.Duration;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** The families' bands, as practitioners state them. */
+/** The families' bands, as practice has them. */
 public class DoughFamilyTest {
     @DataProvider
     public Object[][] families() {
