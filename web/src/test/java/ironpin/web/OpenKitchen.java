@@ -7,6 +7,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -51,6 +52,8 @@ public abstract class OpenKitchen {
         empty(data);
         application = SpringApplication.run(
                 Ironpin.class, "--server.port=0", "--ironpin.demo=true", "--ironpin.data=" + data.toAbsolutePath());
+        // A shared disk may keep a write waiting; a page that never comes right still fails.
+        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright
@@ -87,7 +90,7 @@ public abstract class OpenKitchen {
     protected static BrowserContext device(Browser.NewContextOptions options) {
         BrowserContext context =
                 browser.newContext(options.setBaseURL(address()).setLocale("en-GB"));
-        context.setDefaultTimeout(10_000);
+        context.setDefaultTimeout(30_000);
         return context;
     }
 
