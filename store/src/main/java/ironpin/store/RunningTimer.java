@@ -20,9 +20,4 @@ public record RunningTimer(
     public Instant endsAt() {
         return startedAt.plus(length);
     }
-
-    /** Whether it has not been stopped; it may have rung. */
-    public boolean live() {
-        return stoppedAt.isEmpty();
-    }
 }
