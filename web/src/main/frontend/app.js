@@ -1,6 +1,7 @@
 // What only the browser can do; every rule and number comes from the server.
 import "./js/morph.js";
 import "./js/fields.js";
+import "./js/drag.js";
 import "./js/keys.js";
 import "./js/live.js";
 import "./js/timers.js";

@@ -12,6 +12,7 @@ const actions = {
   z: () => press("[data-undo]"),
   Z: () => press("[data-redo]"),
   t: () => press("[data-timer-start], [data-timer-stop]"),
+  u: () => press("[data-units]"),
   n: () => press("[data-new]"),
   "?": () => document.getElementById("help")?.showModal(),
 };

@@ -10,6 +10,13 @@ export function stepped(text, by, step, low, high) {
   return String(Math.round(next * 1000) / 1000);
 }
 
+// Where along a picture the pointer is, as the number its scale has there, to a tenth.
+export function dragged(x, left, width, scale) {
+  const along = ((x - left) / width - scale.left) / (scale.right - scale.left);
+  const value = scale.low + Math.min(1, Math.max(0, along)) * (scale.high - scale.low) - scale.brought;
+  return Math.round(value * 10) / 10;
+}
+
 // Time left as a clock shows it; with a plus sign once it has run out.
 export function clockText(milliseconds) {
   const over = milliseconds < 0;

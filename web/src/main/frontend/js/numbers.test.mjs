@@ -1,6 +1,6 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
-import { clockText, stepped } from "./numbers.js";
+import { clockText, dragged, stepped } from "./numbers.js";
 
 test("a step moves a number and stays in its range", () => {
   assert.equal(stepped("52.5", 1, 0.5, 20, 220), "53");
@@ -9,6 +9,15 @@ test("a step moves a number and stays in its range", () => {
   assert.equal(stepped("219.9", 10, 0.5, 20, 220), "220");
   assert.equal(stepped("1", -1, 1, 1, 200), "1");
   assert.equal(stepped("wet", 1, 1, 0, 9), "wet");
+});
+
+test("a pointer on the scale is the poured hydration there", () => {
+  const scale = { low: 40, high: 60, left: 0.05, right: 0.95, brought: 6 };
+  assert.equal(dragged(100 + 0.05 * 680, 100, 680, scale), 34);
+  assert.equal(dragged(100 + 0.5 * 680, 100, 680, scale), 44);
+  assert.equal(dragged(100 + 0.95 * 680, 100, 680, scale), 54);
+  assert.equal(dragged(-500, 100, 680, scale), 34);
+  assert.equal(dragged(5_000, 100, 680, scale), 54);
 });
 
 test("a clock counts down, and up once it has rung", () => {

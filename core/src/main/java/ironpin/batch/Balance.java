@@ -41,7 +41,7 @@ public record Balance(List<OfDough> doughs, List<OfFilling> fillings, List<OfLot
      * @param no of the lot
      * @param pieces in all
      * @param toFreezer of them
-     * @param doughEach in one piece, as solved
+     * @param doughEach in one piece, as solved; of a bought wrapper its mass
      * @param fillingEach in one piece, as solved
      */
     public record OfLot(int no, int pieces, int toFreezer, Mass doughEach, Mass fillingEach) {

@@ -15,6 +15,9 @@ import java.util.stream.IntStream;
  * table would eat them; otherwise the pieces decide and flour and filling follow.
  */
 public final class Balancer {
+    /** Bought wrappers draw on no dough. */
+    private static final int NONE = -1;
+
     private static final int UNBOUND = Integer.MAX_VALUE;
 
     private final Batch batch;
@@ -26,7 +29,7 @@ public final class Balancer {
     private Balancer(Batch batch) {
         this.batch = batch;
         List<Lot> lots = batch.lots();
-        doughEach = lots.stream().map(Lot::doughEach).toArray(Mass[]::new);
+        doughEach = lots.stream().map(Lot::skinEach).toArray(Mass[]::new);
         fillingEach = lots.stream().map(Lot::fillingEach).toArray(Mass[]::new);
         wanted = lots.stream()
                 .mapToInt(lot -> lot.rule().forEaters(batch.eaters()) + lot.toFreezer())
@@ -64,7 +67,8 @@ public final class Balancer {
         Lot lot = batch.lots().get(i);
         Dough dough = batch.dough(lot.doughNo());
         Filling filling = batch.filling(lot.fillingNo());
-        return dough.flourAtHand().isPresent()
+        return lot.bought().isEmpty()
+                && dough.flourAtHand().isPresent()
                 && filling.atHand().isPresent()
                 && lotsOf(dough).length == 1
                 && lotsOf(filling).length == 1;
@@ -87,7 +91,7 @@ public final class Balancer {
 
     /** Largest proportional counts that the mass allows, then single pieces where they still fit, neediest first. */
     private void bound(Mass usable, int[] members, Mass[] each) {
-        if (heldByBoth(members[0])) {
+        if (members.length == 0 || heldByBoth(members[0])) {
             return;
         }
         double asked = 0;
@@ -145,7 +149,8 @@ public final class Balancer {
 
     private Balance.OfDough shareOf(Dough dough) {
         Mass inPieces = inPieces(lotsOf(dough), doughEach);
-        Optional<Mass> flour = dough.flourAtHand();
+        // Flour held for a dough that no lot is rolled from stays in its bag.
+        Optional<Mass> flour = lotsOf(dough).length == 0 ? Optional.empty() : dough.flourAtHand();
         DoughMasses made = flour.isPresent()
                 ? dough.formula().fromFlour(flour.get())
                 : dough.formula().forDough(grossed(inPieces, dough.loss()));
@@ -187,7 +192,7 @@ public final class Balancer {
     }
 
     private int[] lotsOf(Dough dough) {
-        return members(Lot::doughNo, dough.no());
+        return members(lot -> lot.bought().isPresent() ? NONE : lot.doughNo(), dough.no());
     }
 
     private int[] lotsOf(Filling filling) {

@@ -2,6 +2,7 @@ package ironpin.batch;
 
 import ironpin.cook.CookMethod;
 import ironpin.cook.Vessel;
+import ironpin.dough.Waters;
 import ironpin.wrapper.Fold;
 import java.time.LocalDateTime;
 import java.util.HashSet;
@@ -17,6 +18,7 @@ import java.util.function.UnaryOperator;
  * @param serving when it is on the table, kitchen time
  * @param eaters how many eat, 1 to 200
  * @param appetite how hungry they are
+ * @param waters what its water is mixed from
  * @param doughs at least one
  * @param fillings at least one
  * @param lots at least one, in the order of their lanes
@@ -26,6 +28,7 @@ public record Batch(
         LocalDateTime serving,
         int eaters,
         Appetite appetite,
+        Waters waters,
         List<Dough> doughs,
         List<Filling> fillings,
         List<Lot> lots) {
@@ -69,17 +72,17 @@ public record Batch(
 
     /** The same batch under another title. */
     public Batch withTitle(String changed) {
-        return new Batch(changed.strip(), serving, eaters, appetite, doughs, fillings, lots);
+        return new Batch(changed.strip(), serving, eaters, appetite, waters, doughs, fillings, lots);
     }
 
     /** The same batch served at another time. */
     public Batch withServing(LocalDateTime changed) {
-        return new Batch(title, changed, eaters, appetite, doughs, fillings, lots);
+        return new Batch(title, changed, eaters, appetite, waters, doughs, fillings, lots);
     }
 
     /** The same batch for another appetite: lots counted per eater take their style's number for it. */
     public Batch withAppetite(Appetite changed) {
-        return new Batch(title, serving, eaters, changed, doughs, fillings, lots)
+        return new Batch(title, serving, eaters, changed, waters, doughs, fillings, lots)
                 .mapLots(lot -> lot.rule() instanceof PieceRule.PerEater
                         ? lot.withRule(
                                 new PieceRule.PerEater(Styles.get(lot.style()).perEater(changed)))
@@ -99,13 +102,24 @@ public record Batch(
         return mapLots(lot -> lot.no() == lotNo ? lot.withFold(fold) : lot);
     }
 
+    Batch withWaters(Waters changed) {
+        return new Batch(title, serving, eaters, appetite, changed, doughs, fillings, lots);
+    }
+
     Batch withEaters(int changed) {
-        return new Batch(title, serving, changed, appetite, doughs, fillings, lots);
+        return new Batch(title, serving, changed, appetite, waters, doughs, fillings, lots);
     }
 
     Batch mapDoughs(UnaryOperator<Dough> change) {
         return new Batch(
-                title, serving, eaters, appetite, doughs.stream().map(change).toList(), fillings, lots);
+                title,
+                serving,
+                eaters,
+                appetite,
+                waters,
+                doughs.stream().map(change).toList(),
+                fillings,
+                lots);
     }
 
     Batch mapFillings(UnaryOperator<Filling> change) {
@@ -114,6 +128,7 @@ public record Batch(
                 serving,
                 eaters,
                 appetite,
+                waters,
                 doughs,
                 fillings.stream().map(change).toList(),
                 lots);
@@ -125,6 +140,7 @@ public record Batch(
                 serving,
                 eaters,
                 appetite,
+                waters,
                 doughs,
                 fillings,
                 lots.stream().map(change).toList());

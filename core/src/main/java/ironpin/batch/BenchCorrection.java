@@ -12,10 +12,11 @@ import ironpin.quantity.Percentage;
  * other lines keep their grams, and the pieces follow from the dough there now is.
  *
  * @param correction what to add
+ * @param before hydration of the poured water before it
  * @param hydration of the poured water after it
  * @param batch with the correction made
  */
-public record BenchCorrection(Correction correction, Percentage hydration, Batch batch) {
+public record BenchCorrection(Correction correction, Percentage before, Percentage hydration, Batch batch) {
     private static final Mass SCALE = Mass.ofGrams(0.1);
 
     /**
@@ -29,11 +30,12 @@ public record BenchCorrection(Correction correction, Percentage hydration, Batch
         Correction exact = Correction.step(feel, made.flour(), water);
         Correction step =
                 new Correction(feel, onTheScale(exact.waterToAdd()), onTheScale(exact.flourToAdd()), exact.rest());
+        Percentage before = batch.dough(doughNo).formula().hydration();
         Percentage after = step.hydrationAfter(made.flour(), water);
         if (feel.cure() == BenchFeel.Cure.REST) {
             Batch rested = batch.mapDoughs(
                     dough -> dough.no() == doughNo ? dough.withRest(dough.rest().plus(step.rest())) : dough);
-            return new BenchCorrection(step, after, rested);
+            return new BenchCorrection(step, before, after, rested);
         }
         Mass flour = made.flour().plus(step.flourToAdd());
         Batch held = Pins.holdFlour(batch, doughNo, flour).mapDoughs(dough -> {
@@ -47,7 +49,7 @@ public record BenchCorrection(Correction correction, Percentage hydration, Batch
             }
             return changed;
         });
-        return new BenchCorrection(step, after, held);
+        return new BenchCorrection(step, before, after, held);
     }
 
     private static Mass onTheScale(Mass mass) {

@@ -1,8 +1,11 @@
 package ironpin.batch;
 
+import ironpin.dough.Bowl;
 import ironpin.dough.DoughAddition;
 import ironpin.dough.DoughFamily;
 import ironpin.dough.DoughFormula;
+import ironpin.dough.Kneading;
+import ironpin.dough.RestPlan;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Temperature;
@@ -19,7 +22,9 @@ import java.util.Optional;
  * @param flours one to three; their shares add up to 100 %
  * @param formula everything but the flour
  * @param water temperature of the water as poured
- * @param rest how long it rests
+ * @param rest how long it rests, all rests together
+ * @param kneading by which school, by hand or machine
+ * @param bowl it is mixed in; left out, its heat does not count
  * @param loss what bowl, hands and bench keep, 0 to 20 % of the dough
  * @param flourAtHand if set, this much flour decides the number of pieces
  */
@@ -31,6 +36,8 @@ public record Dough(
         DoughFormula formula,
         Temperature water,
         Duration rest,
+        Kneading kneading,
+        Optional<Bowl> bowl,
         Percentage loss,
         Optional<Mass> flourAtHand) {
     private static final double TOLERANCE_PERCENT = 0.01;
@@ -51,23 +58,51 @@ public record Dough(
         return withFormula(formula.with(addition, share));
     }
 
+    /** Points of hydration its flours want beyond their labels, by their shares. */
+    public Percentage learnedOffset() {
+        double points = 0;
+        for (FlourShare part : flours) {
+            points +=
+                    part.share().fraction() * part.flour().absorption().offset().percent();
+        }
+        return Percentage.of(points);
+    }
+
+    /** Its kneading and rests as steps. */
+    public RestPlan restPlan() {
+        return RestPlan.of(family, kneading, rest);
+    }
+
     Dough withFormula(DoughFormula changed) {
-        return new Dough(no, name, family, flours, changed, water, rest, loss, flourAtHand);
+        return new Dough(no, name, family, flours, changed, water, rest, kneading, bowl, loss, flourAtHand);
+    }
+
+    Dough withFlours(List<FlourShare> changed) {
+        return new Dough(no, name, family, changed, formula, water, rest, kneading, bowl, loss, flourAtHand);
     }
 
     Dough withWater(Temperature changed) {
-        return new Dough(no, name, family, flours, formula, changed, rest, loss, flourAtHand);
+        return new Dough(no, name, family, flours, formula, changed, rest, kneading, bowl, loss, flourAtHand);
     }
 
     Dough withRest(Duration changed) {
-        return new Dough(no, name, family, flours, formula, water, changed, loss, flourAtHand);
+        return new Dough(no, name, family, flours, formula, water, changed, kneading, bowl, loss, flourAtHand);
+    }
+
+    Dough withKneading(Kneading changed) {
+        Duration suits = changed.school().restFrom(family, rest);
+        return new Dough(no, name, family, flours, formula, water, suits, changed, bowl, loss, flourAtHand);
+    }
+
+    Dough withBowl(Optional<Bowl> changed) {
+        return new Dough(no, name, family, flours, formula, water, rest, kneading, changed, loss, flourAtHand);
     }
 
     Dough withLoss(Percentage changed) {
-        return new Dough(no, name, family, flours, formula, water, rest, changed, flourAtHand);
+        return new Dough(no, name, family, flours, formula, water, rest, kneading, bowl, changed, flourAtHand);
     }
 
     Dough withFlourAtHand(Optional<Mass> changed) {
-        return new Dough(no, name, family, flours, formula, water, rest, loss, changed);
+        return new Dough(no, name, family, flours, formula, water, rest, kneading, bowl, loss, changed);
     }
 }

@@ -5,7 +5,9 @@ import ironpin.cook.Vessel;
 import ironpin.dip.Dip;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
+import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.Fold;
+import java.util.Optional;
 
 /**
  * Pieces that share a dough, a filling, their sizes, a fold and a way of cooking.
@@ -24,6 +26,7 @@ import ironpin.wrapper.Fold;
  * @param method how it is cooked
  * @param vessel in what
  * @param dip with what
+ * @param bought a wrapper out of a pack instead of the dough
  */
 public record Lot(
         int no,
@@ -39,7 +42,8 @@ public record Lot(
         Fold fold,
         CookMethod method,
         Vessel vessel,
-        Dip dip) {
+        Dip dip,
+        Optional<BoughtWrapper> bought) {
     /**
      * How a piece is rolled.
      *
@@ -69,103 +73,87 @@ public record Lot(
         }
     }
 
-    /** Dough and filling of one piece together. */
-    public Mass piece() {
-        return doughEach.plus(fillingEach);
+    /** Skin of one piece: its dough, or its bought wrapper. */
+    public Mass skinEach() {
+        return bought.map(BoughtWrapper::each).orElse(doughEach);
+    }
+
+    /** Width of the wrapper: as rolled, or as it comes out of the pack. */
+    public Length wide() {
+        return bought.map(BoughtWrapper::size).orElse(shape.disc());
+    }
+
+    private Lot with(PieceRule rule, int toFreezer, Mass doughEach, Mass fillingEach, Shape shape) {
+        return new Lot(
+                no,
+                name,
+                style,
+                doughNo,
+                fillingNo,
+                rule,
+                toFreezer,
+                doughEach,
+                fillingEach,
+                shape,
+                fold,
+                method,
+                vessel,
+                dip,
+                bought);
+    }
+
+    private Lot with(Fold fold, CookMethod method, Vessel vessel, Optional<BoughtWrapper> bought) {
+        return new Lot(
+                no,
+                name,
+                style,
+                doughNo,
+                fillingNo,
+                rule,
+                toFreezer,
+                doughEach,
+                fillingEach,
+                shape,
+                fold,
+                method,
+                vessel,
+                dip,
+                bought);
     }
 
     Lot withRule(PieceRule changed) {
-        return new Lot(
-                no,
-                name,
-                style,
-                doughNo,
-                fillingNo,
-                changed,
-                toFreezer,
-                doughEach,
-                fillingEach,
-                shape,
-                fold,
-                method,
-                vessel,
-                dip);
+        return with(changed, toFreezer, doughEach, fillingEach, shape);
     }
 
     Lot withToFreezer(int changed) {
-        return new Lot(
-                no,
-                name,
-                style,
-                doughNo,
-                fillingNo,
-                rule,
-                changed,
-                doughEach,
-                fillingEach,
-                shape,
-                fold,
-                method,
-                vessel,
-                dip);
+        return with(rule, changed, doughEach, fillingEach, shape);
     }
 
     Lot withEach(Mass dough, Mass filling) {
-        return new Lot(
-                no, name, style, doughNo, fillingNo, rule, toFreezer, dough, filling, shape, fold, method, vessel, dip);
+        return with(rule, toFreezer, dough, filling, shape);
     }
 
     Lot withShape(Shape changed) {
-        return new Lot(
-                no,
-                name,
-                style,
-                doughNo,
-                fillingNo,
-                rule,
-                toFreezer,
-                doughEach,
-                fillingEach,
-                changed,
-                fold,
-                method,
-                vessel,
-                dip);
+        return with(rule, toFreezer, doughEach, fillingEach, changed);
     }
 
     Lot withFold(Fold changed) {
-        return new Lot(
-                no,
-                name,
-                style,
-                doughNo,
-                fillingNo,
-                rule,
-                toFreezer,
-                doughEach,
-                fillingEach,
-                shape,
-                changed,
-                method,
-                vessel,
-                dip);
+        Fold holds = bought.map(wrapper -> wrapper.holding(changed)).orElse(changed);
+        return with(holds, method, vessel, bought);
     }
 
     Lot withMethod(CookMethod changed, Vessel in) {
-        return new Lot(
-                no,
-                name,
-                style,
-                doughNo,
-                fillingNo,
-                rule,
-                toFreezer,
-                doughEach,
-                fillingEach,
-                shape,
-                fold,
-                changed,
-                in,
-                dip);
+        return with(fold, changed, in, bought);
+    }
+
+    Lot withVessel(Vessel changed) {
+        return with(fold, method, changed, bought);
+    }
+
+    /** Out of a pack, or from the dough again; a fold that the wrapper cannot hold gives way to a simple one. */
+    Lot withBought(Optional<BoughtWrapper> changed) {
+        Fold holds = changed.map(wrapper -> wrapper.holding(fold))
+                .orElseGet(() -> bought.isPresent() ? Styles.get(style).fold() : fold);
+        return with(holds, method, vessel, changed);
     }
 }

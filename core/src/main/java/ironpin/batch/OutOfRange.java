@@ -1,5 +1,8 @@
 package ironpin.batch;
 
+import ironpin.quantity.Quoted;
+import ironpin.quantity.UnitSystem;
+
 /** A number that a plan cannot hold; says which and what is allowed. */
 public final class OutOfRange extends IllegalArgumentException {
     private static final long serialVersionUID = 1L;
@@ -12,7 +15,7 @@ public final class OutOfRange extends IllegalArgumentException {
     }
 
     OutOfRange(PlanField field, double value, String allowed) {
-        super(field.label() + " must be " + allowed + ", not " + Trim.number(value));
+        super(UnitSystem.METRIC.say(field.label() + " must be " + allowed + ", not " + Trim.number(value)));
         this.field = field;
         this.allowed = allowed;
     }
@@ -27,10 +30,24 @@ public final class OutOfRange extends IllegalArgumentException {
         return field;
     }
 
-    /** The allowed range in words, as in "20 to 220 %". */
+    /** Grams that a plan cannot hold, with what it can. */
+    static OutOfRange grams(PlanField field, double value, double low, double high) {
+        return new OutOfRange(field, value, between(field, low, high));
+    }
+
+    /** The allowed range in words, as in "20 to 220 %"; quantities are quoted. */
     public static String allowed(PlanField field) {
-        String unit = field.unit().isEmpty() ? "" : " " + field.unit();
         String whole = field.whole() ? "a whole number from " : "";
-        return whole + Trim.number(field.low()) + " to " + Trim.number(field.high()) + unit;
+        return whole + between(field, field.low(), field.high());
+    }
+
+    static String between(PlanField field, double low, double high) {
+        return field.dimension()
+                .map(dimension -> Quoted.number(dimension, low, 1) + " to " + Quoted.number(dimension, high, 1) + " "
+                        + Quoted.unit(dimension))
+                .orElseGet(() -> {
+                    String unit = field.unit().isEmpty() ? "" : " " + field.unit();
+                    return Trim.number(low) + " to " + Trim.number(high) + unit;
+                });
     }
 }

@@ -15,7 +15,8 @@ public enum Pin {
 
     /** What holds this lot. */
     public static Pin of(Batch batch, Lot lot) {
-        boolean flour = batch.dough(lot.doughNo()).flourAtHand().isPresent();
+        boolean flour = lot.bought().isEmpty()
+                && batch.dough(lot.doughNo()).flourAtHand().isPresent();
         boolean filling = batch.filling(lot.fillingNo()).atHand().isPresent();
         if (flour && filling) {
             return BOTH;

@@ -1,11 +1,15 @@
 package ironpin.batch;
 
+import ironpin.cook.Vessel;
 import ironpin.dough.DoughAddition;
+import ironpin.dough.Scald;
 import ironpin.filling.FillingLine;
+import ironpin.quantity.Dimension;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Temperature;
+import ironpin.wrapper.BoughtWrapper;
 import java.time.Duration;
 import java.util.Arrays;
 import java.util.Locale;
@@ -90,6 +94,61 @@ public enum PlanField {
                     .mixed(batch.dough(no).water())
                     .celsius(),
             DoughMixing::mixTo),
+    SCALD(
+            "scalded starch",
+            "%",
+            1,
+            99,
+            5,
+            0,
+            (batch, balance, no) -> 100
+                    * Scald.share(DoughMixing.of(batch, balance, no)
+                            .mixed(batch.dough(no).water())),
+            DoughMixing::scaldTo),
+    KETTLE_WATER("from the kettle", "g", 0, 50_000, 5, 0, DoughMixing::fromKettle, DoughMixing::pourFromKettle),
+    FLOUR_SHARE(
+            "share of the flour",
+            "%",
+            1,
+            99,
+            1,
+            1,
+            (batch, balance, no) -> flour(batch, no).share().percent(),
+            (batch, no, value) -> Composing.flourShare(batch, no / PlanField.LINES, no % PlanField.LINES, value)),
+    FLOUR_GRAMS(
+            "flour",
+            "g",
+            1,
+            50_000,
+            5,
+            0,
+            (batch, balance, no) -> flour(batch, no)
+                    .share()
+                    .of(balance.dough(no / PlanField.LINES).made().flour())
+                    .grams(),
+            (batch, no, value) -> flourGrams(batch, no, value)),
+    ADDITION(
+            "share of the flour",
+            "%",
+            0,
+            220,
+            0.5,
+            1,
+            (batch, balance, no) -> batch.dough(no / PlanField.LINES)
+                    .formula()
+                    .share(addition(no))
+                    .percent(),
+            (batch, no, value) -> additionShare(batch, no, value)),
+    ADDITION_GRAMS(
+            "weighed",
+            "g",
+            0,
+            50_000,
+            1,
+            1,
+            (batch, balance, no) ->
+                    balance.dough(no / PlanField.LINES).made().of(addition(no)).grams(),
+            (batch, no, value) -> Composing.additionGrams(batch, no / PlanField.LINES, addition(no), value)),
     REST(
             "rest",
             "min",
@@ -175,9 +234,79 @@ public enum PlanField {
             0.1,
             1,
             (batch, balance, no) -> batch.lot(no).shape().centreToRim(),
-            (batch, no, value) -> shape(batch, no, old -> new Lot.Shape(old.rope(), old.disc(), value)));
+            (batch, no, value) -> shape(batch, no, old -> new Lot.Shape(old.rope(), old.disc(), value))),
+    VESSEL_WIDTH(
+            "vessel, inside width",
+            "mm",
+            80,
+            800,
+            10,
+            0,
+            (batch, balance, no) -> batch.lot(no).vessel().diameter().millimetres(),
+            (batch, no, value) -> vessel(
+                    batch, no, old -> new Vessel(old.kind(), Length.ofMillimetres(value), old.tiers(), old.watts()))),
+    VESSEL_TIERS(
+            "tiers",
+            "",
+            1,
+            6,
+            1,
+            0,
+            (batch, balance, no) -> batch.lot(no).vessel().tiers(),
+            (batch, no, value) ->
+                    vessel(batch, no, old -> new Vessel(old.kind(), old.diameter(), (int) value, old.watts()))),
+    VESSEL_WATTS(
+            "power that reaches it",
+            "W",
+            100,
+            6_000,
+            50,
+            0,
+            (batch, balance, no) -> batch.lot(no).vessel().watts(),
+            (batch, no, value) -> vessel(batch, no, old -> new Vessel(old.kind(), old.diameter(), old.tiers(), value))),
+    WRAPPER_SIZE(
+            "wrapper's size",
+            "mm",
+            50,
+            250,
+            1,
+            0,
+            (batch, balance, no) -> wrapper(batch, no).size().millimetres(),
+            (batch, no, value) -> wrapper(
+                    batch,
+                    no,
+                    old -> new BoughtWrapper(
+                            old.shape(), old.thickness(), Length.ofMillimetres(value), old.each(), old.perPack()))),
+    WRAPPER_EACH(
+            "a wrapper weighs",
+            "g",
+            2,
+            60,
+            0.5,
+            1,
+            (batch, balance, no) -> wrapper(batch, no).each().grams(),
+            (batch, no, value) -> wrapper(
+                    batch,
+                    no,
+                    old -> new BoughtWrapper(
+                            old.shape(), old.thickness(), old.size(), Mass.ofGrams(value), old.perPack()))),
+    WRAPPER_PACK(
+            "in a pack",
+            "",
+            1,
+            200,
+            1,
+            0,
+            (batch, balance, no) -> wrapper(batch, no).perPack(),
+            (batch, no, value) -> wrapper(
+                    batch,
+                    no,
+                    old -> new BoughtWrapper(old.shape(), old.thickness(), old.size(), old.each(), (int) value)));
 
-    /** A line of a filling is named {@code filling number × LINES + index}. */
+    /**
+     * A line of a filling is named {@code filling number × LINES + index}; a flour of a dough likewise, and an addition by
+     * its place in {@link DoughAddition}.
+     */
     public static final int LINES = 100;
 
     private final String label;
@@ -228,6 +357,16 @@ public enum PlanField {
     /** Unit of the number; empty for a plain count. */
     public String unit() {
         return unit;
+    }
+
+    /** What kind of quantity it is, if the unit depends on who reads it. */
+    public Optional<Dimension> dimension() {
+        return switch (unit) {
+            case "g" -> Optional.of(Dimension.MASS);
+            case "°C" -> Optional.of(Dimension.TEMPERATURE);
+            case "mm" -> Optional.of(Dimension.LENGTH);
+            default -> Optional.empty();
+        };
     }
 
     /** Least value allowed. */
@@ -286,6 +425,46 @@ public enum PlanField {
 
     private static FillingLine line(Batch batch, int no) {
         return batch.filling(no / LINES).formula().lines().get(no % LINES);
+    }
+
+    private static FlourShare flour(Batch batch, int no) {
+        return batch.dough(no / LINES).flours().get(no % LINES);
+    }
+
+    private static Batch flourGrams(Batch batch, int no, double grams) {
+        double flour = Balancer.solve(batch).dough(no / LINES).made().flour().grams();
+        double share = 100 * grams / flour;
+        if (!(share >= FLOUR_SHARE.low && share <= FLOUR_SHARE.high)) {
+            throw OutOfRange.grams(FLOUR_GRAMS, grams, Math.ceil(flour / 100), Math.floor(flour * 0.99));
+        }
+        return Composing.flourShare(batch, no / LINES, no % LINES, share);
+    }
+
+    private static Batch additionShare(Batch batch, int no, double percent) {
+        double most = addition(no).most();
+        if (percent > most) {
+            throw new OutOfRange(ADDITION, percent, OutOfRange.between(ADDITION, 0, most));
+        }
+        return dough(batch, no / LINES, dough -> dough.with(addition(no), Percentage.of(percent)));
+    }
+
+    private static DoughAddition addition(int no) {
+        return DoughAddition.values()[no % LINES];
+    }
+
+    private static BoughtWrapper wrapper(Batch batch, int no) {
+        return batch.lot(no)
+                .bought()
+                .orElseThrow(() -> new IllegalArgumentException("lot " + no + " has no bought wrapper"));
+    }
+
+    private static Batch wrapper(Batch batch, int no, UnaryOperator<BoughtWrapper> change) {
+        Optional<BoughtWrapper> changed = Optional.of(change.apply(wrapper(batch, no)));
+        return lot(batch, no, lot -> lot.withBought(changed));
+    }
+
+    private static Batch vessel(Batch batch, int no, UnaryOperator<Vessel> change) {
+        return lot(batch, no, lot -> lot.withVessel(change.apply(lot.vessel())));
     }
 
     private static Batch dough(Batch batch, int no, UnaryOperator<Dough> change) {

@@ -3,17 +3,16 @@ package ironpin.batch;
 import ironpin.cook.CookMethod;
 import ironpin.cook.Vessel;
 import ironpin.dip.Dip;
-import ironpin.dough.DoughFamily;
-import ironpin.dough.DoughFormula;
+import ironpin.dough.Kneading;
 import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingKind;
+import ironpin.kit.Kit;
+import ironpin.pantry.Flour;
 import ironpin.pantry.Flours;
 import ironpin.quantity.Band;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
-import ironpin.quantity.Temperature;
 import ironpin.wrapper.Fold;
-import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 
@@ -54,18 +53,6 @@ public record Style(
     private static final Mass TEST_PATTY = Mass.ofGrams(10);
 
     /**
-     * The dough a style starts from.
-     *
-     * @param family what kind
-     * @param flour key of its flour
-     * @param formula its lines
-     * @param water temperature as poured
-     * @param rest how long
-     */
-    public record DoughStart(
-            DoughFamily family, String flour, DoughFormula formula, Temperature water, Duration rest) {}
-
-    /**
      * The filling a style starts from.
      *
      * @param name what the cook calls it
@@ -85,17 +72,19 @@ public record Style(
         return (int) Math.max(1, Math.round(usualPerEater * factor));
     }
 
-    /** The dough of a new batch. */
-    Dough startDough(int no) {
-        List<FlourShare> flours = List.of(new FlourShare(Flours.get(dough.flour()), Percentage.of(100)));
+    /** The dough of a new batch, of the flour in the kit, as wet as that flour wants. */
+    Dough startDough(int no, Kit kit) {
+        Flour flour = kit.flour(dough.flour()).orElseGet(() -> Flours.get(dough.flour()));
         return new Dough(
                 no,
                 dough.family().label(),
                 dough.family(),
-                flours,
-                dough.formula(),
+                List.of(new FlourShare(flour, Percentage.of(100))),
+                Composing.wetted(dough.formula(), flour),
                 dough.water(),
                 dough.rest(),
+                Kneading.usual(dough.family()),
+                Optional.empty(),
                 LOSS,
                 Optional.empty());
     }
@@ -122,6 +111,7 @@ public record Style(
                 fold,
                 method,
                 Vessel.usual(method.vessel()),
-                dip);
+                dip,
+                Optional.empty());
     }
 }

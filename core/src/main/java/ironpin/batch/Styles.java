@@ -11,6 +11,7 @@ import ironpin.dough.DoughFamily;
 import ironpin.dough.DoughFormula;
 import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingKind;
+import ironpin.kit.Kit;
 import ironpin.quantity.Band;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
@@ -27,7 +28,7 @@ public final class Styles {
             "boiled-crescent",
             "Boiled crescents",
             "Firm skins on cold-water dough, pleated on one side, for the pot.",
-            new Style.DoughStart(
+            new DoughStart(
                     DoughFamily.COLD_WATER,
                     "all-round",
                     DoughFormula.of(50, 1.2, 0),
@@ -59,7 +60,7 @@ public final class Styles {
             "pan-crescent",
             "Pan-fry-steamed crescents",
             "Tender skins on part-scalded dough, a golden seat, steamed under the lid.",
-            new Style.DoughStart(
+            new DoughStart(
                     DoughFamily.PART_SCALDED,
                     "plain",
                     DoughFormula.of(54, 1, 0),
@@ -90,7 +91,7 @@ public final class Styles {
             "steamed-leaf",
             "Steamed leaves",
             "Soft skins on fully scalded dough, closed like the veins of a leaf.",
-            new Style.DoughStart(
+            new DoughStart(
                     DoughFamily.FULL_SCALD,
                     "plain",
                     DoughFormula.of(64, 1, 1),
@@ -121,7 +122,7 @@ public final class Styles {
             "griddle-bread",
             "Griddle breads",
             "Wholemeal dough gathered round a ball of filling, pressed flat and griddled.",
-            new Style.DoughStart(
+            new DoughStart(
                     DoughFamily.WHOLEMEAL,
                     "wholemeal",
                     DoughFormula.of(66, 1.4, 3),
@@ -163,23 +164,35 @@ public final class Styles {
                 .orElseThrow(() -> new IllegalArgumentException("no style is called '" + key + "'"));
     }
 
-    /** A complete batch of one style. */
+    /** A complete batch of one style in an ordinary kitchen. */
     public static Batch start(Style style, String title, LocalDateTime serving, int eaters, Appetite appetite) {
-        return start(List.of(style), title, serving, eaters, appetite);
+        return start(List.of(style), title, serving, eaters, appetite, Kit.usual());
+    }
+
+    /** A complete batch of one style in this kitchen. */
+    public static Batch start(
+            Style style, String title, LocalDateTime serving, int eaters, Appetite appetite, Kit kit) {
+        return start(List.of(style), title, serving, eaters, appetite, kit);
+    }
+
+    /** A complete batch of several styles in an ordinary kitchen. */
+    public static Batch start(List<Style> styles, String title, LocalDateTime serving, int eaters, Appetite appetite) {
+        return start(styles, title, serving, eaters, appetite, Kit.usual());
     }
 
     /** A complete batch of several styles, each with a dough, a filling and a lot of its own. */
-    public static Batch start(List<Style> styles, String title, LocalDateTime serving, int eaters, Appetite appetite) {
+    public static Batch start(
+            List<Style> styles, String title, LocalDateTime serving, int eaters, Appetite appetite, Kit kit) {
         List<Dough> doughs = new ArrayList<>();
         List<Filling> fillings = new ArrayList<>();
         List<Lot> lots = new ArrayList<>();
         for (Style style : styles) {
             int no = lots.size() + 1;
-            doughs.add(style.startDough(no));
+            doughs.add(style.startDough(no, kit));
             fillings.add(style.startFilling(no));
             lots.add(style.startLot(no, no, no, appetite));
         }
-        return new Batch(title, serving, eaters, appetite, doughs, fillings, lots);
+        return new Batch(title, serving, eaters, appetite, kit.waters(), doughs, fillings, lots);
     }
 
     private static Lot.Shape shape(double ropeMm, double discMm, double centreToRim) {

@@ -8,6 +8,7 @@ import ironpin.batch.PlanField;
 import ironpin.cook.Steam;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Quoted;
 import java.util.Optional;
 
 /**
@@ -52,8 +53,8 @@ public final class NextChange {
         return last.core()
                 .filter(read -> read.compareTo(filling.kind().safeCore()) < 0)
                 .map(read -> new Suggestion(
-                        "The core read " + Math.round(read.celsius()) + " °C, under "
-                                + Math.round(filling.kind().safeCore().celsius()) + " °C.",
+                        "The core read " + Quoted.temperature(read.celsius()) + ", under "
+                                + Quoted.temperature(filling.kind().safeCore().celsius()) + ".",
                         "Cook longer until the probe agrees, and fill 10 % less so that heat gets there.",
                         fillLess(0.9)));
     }
@@ -139,8 +140,8 @@ public final class NextChange {
     private Suggestion over(String what, Mass left, PlanField field, Mass each) {
         double more = Math.max(0.1, Math.round(left.grams() / last.made() * 10) / 10.0);
         return suggest(
-                Math.round(left.grams()) + " g of " + what + " was over.",
-                "Take " + number(more) + " g more " + what + " in each piece.",
+                Quoted.mass(left.grams(), 0) + " of " + what + " was over.",
+                "Take " + Quoted.mass(more, 1) + " more " + what + " in each piece.",
                 fix("Take", field, lot.no(), each.grams() + more));
     }
 
@@ -149,6 +150,9 @@ public final class NextChange {
     }
 
     private Optional<Fix> water(double points) {
+        if (lot.bought().isPresent()) {
+            return Optional.empty();
+        }
         double now = dough.formula().hydration().percent();
         return fix("Water", PlanField.HYDRATION, dough.no(), now + points);
     }
@@ -174,7 +178,10 @@ public final class NextChange {
         if (rounded < field.low() || rounded > field.high()) {
             return Optional.empty();
         }
-        String label = verb + " → " + number(rounded) + (field.unit().isEmpty() ? "" : " " + field.unit());
+        String label = verb + " → "
+                + field.dimension()
+                        .map(dimension -> Quoted.brief(dimension, rounded, 1))
+                        .orElseGet(() -> number(rounded) + (field.unit().isEmpty() ? "" : " " + field.unit()));
         return Optional.of(new Fix(label, field, no, rounded));
     }
 

@@ -3,16 +3,22 @@ package ironpin.clock;
 import ironpin.batch.Balance;
 import ironpin.batch.Batch;
 import ironpin.batch.Dough;
+import ironpin.batch.DoughMixing;
 import ironpin.batch.Filling;
 import ironpin.batch.Lot;
 import ironpin.batch.Station;
 import ironpin.cook.CookStep;
 import ironpin.cook.Rounds;
 import ironpin.cook.VesselKind;
+import ironpin.dough.Cue;
 import ironpin.dough.DoughAddition;
-import ironpin.quantity.Decimal;
+import ironpin.dough.Kneading;
+import ironpin.dough.Mixing;
+import ironpin.dough.RestPlan;
+import ironpin.quantity.Quoted;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -20,6 +26,7 @@ import java.util.Set;
 
 /** Turns a solved batch into the tasks of the day, each after those it depends on. */
 public final class DayPlan {
+    private static final String MACHINE = "machine";
     private static final Duration HEAT_UP = Duration.ofMinutes(12);
     private static final Duration BETWEEN_ROUNDS = Duration.ofMinutes(1);
     private static final Duration DIP = Duration.ofMinutes(6);
@@ -29,6 +36,9 @@ public final class DayPlan {
     private final Balance balance;
     private final Map<Integer, Rounds> rounds;
     private final List<Task> tasks = new ArrayList<>();
+
+    /** Key of the last task of each dough. */
+    private final Map<Integer, String> ready = new HashMap<>();
 
     private DayPlan(Batch batch, Balance balance, Map<Integer, Rounds> rounds) {
         this.batch = batch;
@@ -49,41 +59,95 @@ public final class DayPlan {
     }
 
     private void dough(Dough dough) {
-        String key = "dough-" + dough.no();
         Balance.OfDough share = balance.dough(dough.no());
-        String weighed = grams(share.made().flour().grams()) + " flour, "
-                + grams(share.made().of(DoughAddition.WATER).grams()) + " water at "
-                + Math.round(dough.water().celsius()) + " °C.";
+        if (share.made().flour().isZero()) {
+            return;
+        }
+        String key = "dough-" + dough.no();
+        String name = lower(dough.name());
+        String weighed = Quoted.mass(share.made().flour().grams(), 0) + " flour, "
+                + Quoted.mass(share.made().of(DoughAddition.WATER).grams(), 0) + " water at "
+                + Quoted.temperature(dough.water().celsius()) + ".";
         add(
                 key + ".mix",
                 Station.DOUGH,
-                "Weigh, mix and knead the " + lower(dough.name()) + ".",
+                "Weigh and mix the " + name + ".",
                 weighed,
                 Pace.mixing(share.made().total()),
                 Set.of(Task.HANDS),
                 List.of());
-        if (!dough.rest().isZero()) {
+        String last = cool(dough, key, key + ".mix");
+        for (RestPlan.Step step : dough.restPlan().steps()) {
+            String stem = key + (step.kind().work() ? ".knead" : ".rest");
+            String own = numbered(stem);
             add(
-                    key + ".rest",
-                    Station.DOUGH,
-                    "The " + lower(dough.name()) + " rests, covered.",
-                    "Rest does the work of kneading.",
-                    dough.rest(),
-                    Set.of(),
-                    List.of(key + ".mix"));
+                    own,
+                    step.kind().work()
+                            ? new Said(step.text(), "The " + name + ". " + cue(step))
+                            : new Said("The " + name + " rests, covered.", step.text() + " " + cue(step)),
+                    step.time(),
+                    needs(dough, step),
+                    last,
+                    step.kind().work() ? List.of(new CookStep(step.text(), step.time())) : List.of());
+            last = own;
         }
+        ready.put(dough.no(), last);
+    }
+
+    /** The wait until hands may go into a scalded dough. */
+    private String cool(Dough dough, String key, String after) {
+        Mixing mixing = DoughMixing.of(batch, balance, dough.no());
+        Duration wait = mixing.untilHands(mixing.mixed(dough.water()));
+        if (wait.toMinutes() < 1) {
+            return after;
+        }
+        add(
+                key + ".cool",
+                new Said(
+                        "The " + lower(dough.name()) + " cools until hands may go in.",
+                        "Covered, to " + Quoted.temperature(Mixing.HANDS.celsius()) + " (est.)."),
+                Pace.minutes(wait.toSeconds() / 60.0),
+                Set.of(),
+                after,
+                List.of());
+        return key + ".cool";
+    }
+
+    private static Set<String> needs(Dough dough, RestPlan.Step step) {
+        if (!step.kind().work()) {
+            return Set.of();
+        }
+        boolean machine = dough.kneading().by() == Kneading.By.MACHINE && step.kind() == RestPlan.Kind.KNEAD;
+        return Set.of(machine ? MACHINE : Task.HANDS);
+    }
+
+    private static String cue(RestPlan.Step step) {
+        return step.cue().map(Cue::text).orElse("");
+    }
+
+    private String numbered(String stem) {
+        long before = tasks.stream()
+                .filter(task -> task.key().equals(stem) || task.key().startsWith(stem + "-"))
+                .count();
+        return before == 0 ? stem : stem + "-" + (before + 1);
+    }
+
+    private record Said(String title, String detail) {}
+
+    private void add(String key, Said said, Duration time, Set<String> needs, String after, List<CookStep> spells) {
+        tasks.add(new Task(key, Station.DOUGH, said.title(), said.detail(), time, needs, List.of(after), spells));
     }
 
     private void filling(Filling filling) {
         Balance.OfFilling share = balance.filling(filling.no());
         String patty = share.patty().isZero()
                 ? ""
-                : " Fry a " + grams(share.patty().grams()) + " patty and taste that, never the raw filling.";
+                : " Fry a " + Quoted.mass(share.patty().grams(), 0) + " patty and taste that, never the raw filling.";
         add(
                 "filling-" + filling.no() + ".make",
                 Station.FILLING,
                 "Make the " + lower(filling.name()) + " filling.",
-                grams(share.made().grams()) + " in all." + patty,
+                Quoted.mass(share.made().grams(), 0) + " in all." + patty,
                 Pace.filling(share.made()),
                 Set.of(Task.HANDS),
                 List.of());
@@ -94,17 +158,21 @@ public final class DayPlan {
         if (share.pieces() == 0) {
             return;
         }
-        Dough dough = batch.dough(lot.doughNo());
-        String ready = "dough-" + dough.no() + (dough.rest().isZero() ? ".mix" : ".rest");
+        boolean bought = lot.bought().isPresent();
+        List<String> after = new ArrayList<>(List.of("filling-" + lot.fillingNo() + ".make"));
+        if (!bought) {
+            after.add(0, ready.get(lot.doughNo()));
+        }
+        String skin = Quoted.mass(share.doughEach().grams(), 1) + (bought ? " of wrapper and " : " of dough and ");
         add(
                 "lot-" + lot.no() + ".shape",
                 Station.PORTION,
-                "Cut, roll, fill and fold " + share.pieces() + " " + lower(lot.name()) + ".",
-                oneDecimal(share.doughEach().grams()) + " g dough and "
-                        + oneDecimal(share.fillingEach().grams()) + " g filling each; keep them covered.",
-                Pace.shaping(lot.fold(), share.pieces()),
+                (bought ? "Fill, wet the rim and fold " : "Cut, roll, fill and fold ") + share.pieces() + " "
+                        + lower(lot.name()) + ".",
+                skin + Quoted.mass(share.fillingEach().grams(), 1) + " of filling each; keep them covered.",
+                bought ? Pace.folding(lot.fold(), share.pieces()) : Pace.shaping(lot.fold(), share.pieces()),
                 Set.of(Task.HANDS),
-                List.of(ready, "filling-" + lot.fillingNo() + ".make"));
+                after);
     }
 
     private void cooking(Lot lot) {
@@ -135,11 +203,11 @@ public final class DayPlan {
                     "Round " + (i + 1) + " of " + of.sizes().size() + ": "
                             + of.sizes().get(i) + " " + lower(lot.name()) + ".",
                     "Check the core: "
-                            + Math.round(batch.filling(lot.fillingNo())
+                            + Quoted.temperature(batch.filling(lot.fillingNo())
                                     .kind()
                                     .safeCore()
                                     .celsius())
-                            + " °C.",
+                            + ".",
                     each,
                     needs,
                     List.copyOf(before),
@@ -173,13 +241,5 @@ public final class DayPlan {
 
     private static String lower(String name) {
         return name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
-    }
-
-    private static String grams(double grams) {
-        return Decimal.grouped(grams, 0) + " g";
-    }
-
-    private static String oneDecimal(double grams) {
-        return Decimal.fixed(grams, 1);
     }
 }

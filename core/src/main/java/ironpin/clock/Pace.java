@@ -6,6 +6,8 @@ import java.time.Duration;
 
 /** Usual paces of one pair of hands (est.), until the log knows this cook's. */
 final class Pace {
+    private static final double OUT_OF_A_PACK = 0.6;
+
     private Pace() {}
 
     /** Rolling, filling and folding together. */
@@ -13,6 +15,7 @@ final class Pace {
         double secondsEach =
                 switch (fold) {
                     case HALF_MOON -> 35;
+                    case TRIANGLE -> 40;
                     case PLEATED_CRESCENT -> 50;
                     case LEAF -> 65;
                     case PURSE -> 75;
@@ -21,9 +24,14 @@ final class Pace {
         return minutes(secondsEach * pieces / 60);
     }
 
-    /** Weighing, mixing and kneading. */
+    /** Filling and folding a wrapper out of a pack: no cutting, no rolling. */
+    static Duration folding(Fold fold, int pieces) {
+        return minutes(shaping(fold, pieces).toSeconds() * OUT_OF_A_PACK / 60);
+    }
+
+    /** Weighing and mixing, without kneading. */
     static Duration mixing(Mass dough) {
-        return minutes(10 + 4 * dough.grams() / 1_000);
+        return minutes(5 + 3 * dough.grams() / 1_000);
     }
 
     /** Treating vegetables, seasoning and stirring. */

@@ -18,6 +18,8 @@ public record Footprint(double lengthMm, double widthMm) {
         double mm = disc.millimetres() * SWELLING;
         return switch (fold) {
             case HALF_MOON -> new Footprint(mm * 0.92, mm * 0.42);
+            // Folded corner to corner and joined, a square is about as long as its side.
+            case TRIANGLE -> new Footprint(mm, mm * 0.62);
             case PLEATED_CRESCENT -> new Footprint(mm * 0.74, mm * 0.40);
             case LEAF -> new Footprint(mm * 0.80, mm * 0.38);
             case PURSE -> new Footprint(mm * 0.52, mm * 0.52);

@@ -1,7 +1,7 @@
 package ironpin.cook;
 
-import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Quoted;
 import ironpin.quantity.Temperature;
 import java.time.Duration;
 import java.util.List;
@@ -65,7 +65,7 @@ public record PanFrySteam(Start pan) implements CookMethod {
         Mass water = BoilOff.waterFor(vessel.watts(), steaming, TAP);
         return List.of(
                 new CookStep("Oil in, pieces seat down and not touching, until the seats are golden.", pan.sear),
-                new CookStep("Pour in " + Decimal.grouped(water.grams(), 0) + " g of water, lid on at once.", steaming),
+                new CookStep("Pour in " + Quoted.mass(water.grams(), 0) + " of water, lid on at once.", steaming),
                 new CookStep("Lid off, let the rest dry off and crisp.", DRY_OFF));
     }
 }

@@ -1,7 +1,7 @@
 package ironpin.cook;
 
-import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Quoted;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
@@ -60,7 +60,7 @@ public record Steam(Start from) implements CookMethod {
         Duration steaming = Growth.scaled(MINUTES, REFERENCE_GRAMS, piece);
         Mass water = BoilOff.of(vessel.watts(), steaming);
         CookStep on = new CookStep(
-                "Lid on. The round boils away about " + Decimal.grouped(water.grams(), 0) + " g of water.", steaming);
+                "Lid on. The round boils away about " + Quoted.mass(water.grams(), 0) + " of water.", steaming);
         return switch (from) {
             case BOILING -> List.of(on);
             case COLD -> List.of(new CookStep("Pieces on over cold water; wait for the first steam.", HEAT_UP), on);

@@ -2,26 +2,30 @@ package ironpin.dough;
 
 /** What may join flour in a dough, with the share of its mass that is water and wets the flour. */
 public enum DoughAddition {
-    WATER("Water", 1.0),
-    SALT("Fine salt", 0),
-    OIL("Oil", 0),
-    LARD("Lard", 0),
-    BUTTER("Butter", 0.16),
-    EGG("Egg", 0.75),
-    YOLK("Egg yolk", 0.50),
-    MILK("Milk", 0.87),
-    YOGHURT("Yoghurt", 0.85),
-    SOURED_CREAM("Soured cream", 0.72),
-    HONEY("Honey", 0.17),
-    SUGAR("Sugar", 0),
-    LEAVENING("Baking powder", 0);
+    WATER("Water", 1.0, 4.18, 220),
+    SALT("Fine salt", 0, 0.86, 5),
+    OIL("Oil", 0, 2.0, 25),
+    LARD("Lard", 0, 2.0, 25),
+    BUTTER("Butter", 0.16, 2.2, 40),
+    EGG("Egg", 0.75, 3.4, 70),
+    YOLK("Egg yolk", 0.50, 3.0, 60),
+    MILK("Milk", 0.87, 3.9, 120),
+    YOGHURT("Yoghurt", 0.85, 3.7, 90),
+    SOURED_CREAM("Soured cream", 0.72, 3.3, 90),
+    HONEY("Honey", 0.17, 2.4, 20),
+    SUGAR("Sugar", 0, 1.25, 20),
+    LEAVENING("Baking powder", 0, 1.0, 3);
 
     private final String label;
     private final double waterShare;
+    private final double joulesPerGramKelvin;
+    private final double most;
 
-    DoughAddition(String label, double waterShare) {
+    DoughAddition(String label, double waterShare, double joulesPerGramKelvin, double most) {
         this.label = label;
         this.waterShare = waterShare;
+        this.joulesPerGramKelvin = joulesPerGramKelvin;
+        this.most = most;
     }
 
     /** What a cook calls it. */
@@ -32,5 +36,34 @@ public enum DoughAddition {
     /** Water per gram of it, 0 to 1. */
     public double waterShare() {
         return waterShare;
+    }
+
+    /** Heat a gram of it takes up for each degree, J/(g·K); usual handbook values. */
+    public double joulesPerGramKelvin() {
+        return joulesPerGramKelvin;
+    }
+
+    /** The greatest share of the flour that still makes a dough of these families, %. */
+    public double most() {
+        return most;
+    }
+
+    /** Whether it softens without wetting. */
+    public boolean fat() {
+        return this == OIL || this == LARD || this == BUTTER;
+    }
+
+    /** Whether tenths of a gram matter. */
+    public boolean fine() {
+        return this == SALT || this == LEAVENING;
+    }
+
+    /** What to know before using it; empty for most. */
+    public String note() {
+        return switch (this) {
+            case LEAVENING -> "a school: some add a pinch, most leave it out";
+            case OIL, LARD, BUTTER -> "softens, does not wet";
+            default -> "";
+        };
     }
 }

@@ -4,6 +4,7 @@ import ironpin.quantity.Band;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Temperature;
 import java.time.Duration;
+import java.util.List;
 
 /**
  * The families of unleavened dough, each with the band of effective hydration, the temperature of its water, and its
@@ -47,6 +48,34 @@ public enum DoughFamily {
     /** Temperature of the water as it is poured. */
     public Band<Temperature> water() {
         return water;
+    }
+
+    /** What to rest it for when nothing says otherwise. */
+    public Duration usualRest() {
+        return rest.low().plus(rest.high().minus(rest.low()).dividedBy(3));
+    }
+
+    /** Whether no water but boiling water works at all: raw starch takes up nothing colder. */
+    public boolean onlyBoiling() {
+        return this == CLEAR_STARCH;
+    }
+
+    /** Whether it lives by gluten. */
+    public boolean wheat() {
+        return this != MAIZE && this != CLEAR_STARCH;
+    }
+
+    /** The ways of kneading that suit it, the usual one first. */
+    public List<KneadSchool> schools() {
+        return switch (this) {
+            case COLD_WATER, EGG ->
+                List.of(KneadSchool.LONG, KneadSchool.SHORT_WITH_RESTS, KneadSchool.THREE_RESTS, KneadSchool.OVERNIGHT);
+            case WARM_WATER, OILED_SHEET ->
+                List.of(KneadSchool.LONG, KneadSchool.SHORT_WITH_RESTS, KneadSchool.THREE_RESTS);
+            case PART_SCALDED, FULL_SCALD, SOFT_ENRICHED, WHOLEMEAL ->
+                List.of(KneadSchool.LONG, KneadSchool.SHORT_WITH_RESTS);
+            case MAIZE, CLEAR_STARCH -> List.of(KneadSchool.WORK_SMOOTH);
+        };
     }
 
     /** Rest at room temperature, from the least that works to the most that is wise. */

@@ -11,9 +11,10 @@ import ironpin.quantity.Percentage;
  *
  * @param book the family's own band
  * @param methodShift points for the way of cooking
- * @param flourShift points for the flour
+ * @param flourShift points for the flour by its label
+ * @param learned points this kitchen has seen the flour want beyond its label
  */
-public record HydrationTarget(Band<Percentage> book, double methodShift, double flourShift) {
+public record HydrationTarget(Band<Percentage> book, double methodShift, double flourShift, double learned) {
     private static final double BOOK_PROTEIN_PERCENT = 11;
     private static final double POINTS_PER_PROTEIN = 1.25;
     private static final double WHOLEMEAL_POINTS = 10;
@@ -29,7 +30,7 @@ public record HydrationTarget(Band<Percentage> book, double methodShift, double 
 
     /** The band to aim for. */
     public Band<Percentage> band() {
-        Percentage shift = Percentage.of(methodShift + flourShift);
+        Percentage shift = Percentage.of(methodShift + flourShift + learned);
         return new Band<>(book.low().plus(shift), book.high().plus(shift));
     }
 }

@@ -12,9 +12,10 @@ import java.time.Duration;
  * @param flour mass of the flour, above 0
  * @param flourAt its temperature, that of the room
  * @param water mass of the water, above 0
- * @param bowlJoulesPerKelvin heat the bowl takes up for each degree, at the room's temperature; 0 to leave it out
+ * @param otherJoulesPerKelvin heat that the bowl and the other lines take up for each degree, at the room's temperature; 0
+ *     to leave them out
  */
-public record Mixing(Mass flour, Temperature flourAt, Mass water, double bowlJoulesPerKelvin) {
+public record Mixing(Mass flour, Temperature flourAt, Mass water, double otherJoulesPerKelvin) {
     private static final double FLOUR_J_PER_G_K = 1.75;
     private static final double WATER_J_PER_G_K = 4.18;
 
@@ -27,8 +28,9 @@ public record Mixing(Mass flour, Temperature flourAt, Mass water, double bowlJou
     private static final double COOLING_REFERENCE_G = 500;
 
     public Mixing {
-        if (flour.micrograms() <= 0 || water.micrograms() <= 0 || !(bowlJoulesPerKelvin >= 0)) {
-            throw new IllegalArgumentException("mixing needs flour, water, and a bowl that takes up 0 J/K or more");
+        if (flour.micrograms() <= 0 || water.micrograms() <= 0 || !(otherJoulesPerKelvin >= 0)) {
+            throw new IllegalArgumentException(
+                    "mixing needs flour, water, and other things that take up 0 J/K or more");
         }
     }
 
@@ -92,7 +94,7 @@ public record Mixing(Mass flour, Temperature flourAt, Mass water, double bowlJou
     }
 
     private double dryHeat() {
-        return flour.grams() * FLOUR_J_PER_G_K + bowlJoulesPerKelvin;
+        return flour.grams() * FLOUR_J_PER_G_K + otherJoulesPerKelvin;
     }
 
     private double waterHeat() {

@@ -11,11 +11,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/** Reference tables beside this package: a header line, then plain comma-separated cells without quoting. */
-final class CsvResource {
+/** Reference tables beside a class: a header line, then plain comma-separated cells without quoting. */
+public final class CsvResource {
     private CsvResource() {}
 
-    static List<Map<String, String>> rows(Class<?> beside, String name) {
+    /** The rows of a table, each by its column. @throws IllegalStateException if it is missing or a row is short */
+    public static List<Map<String, String>> rows(Class<?> beside, String name) {
         try (InputStream in = beside.getResourceAsStream(name)) {
             if (in == null) {
                 throw new IllegalStateException("the table " + name + " is missing");

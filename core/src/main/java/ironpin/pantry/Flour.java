@@ -1,19 +1,56 @@
 package ironpin.pantry;
 
 import ironpin.quantity.Percentage;
+import java.util.Optional;
 
 /**
  * A flour in the cupboard.
  *
  * @param key its short name, lower case with hyphens
- * @param name what the cook calls it
+ * @param name what the cook calls it, 1 to 60 characters
  * @param kind what it is milled from
  * @param protein protein on the label, % of mass, 0 to 25
+ * @param absorption how much more it drinks than its label says
+ * @param price of a kilogram, if the cook wrote it down
  */
-public record Flour(String key, String name, FlourKind kind, Percentage protein) {
+public record Flour(
+        String key, String name, FlourKind kind, Percentage protein, Absorption absorption, Optional<Price> price) {
     public Flour {
         if (protein.percent() < 0 || protein.percent() > 25) {
             throw new IllegalArgumentException("protein of a flour lies between 0 and 25 %, not " + protein);
         }
+        if (name.isBlank() || name.length() > 60) {
+            throw new IllegalArgumentException("a flour's name has 1 to 60 characters");
+        }
+    }
+
+    /** A flour of which only the label is known. */
+    public static Flour labelled(String key, String name, FlourKind kind, Percentage protein) {
+        return new Flour(key, name, kind, protein, Absorption.UNKNOWN, Optional.empty());
+    }
+
+    /** The same flour under another name. */
+    public Flour withName(String changed) {
+        return new Flour(key, changed.strip(), kind, protein, absorption, price);
+    }
+
+    /** The same flour, milled from something else. */
+    public Flour withKind(FlourKind changed) {
+        return new Flour(key, name, changed, protein, absorption, price);
+    }
+
+    /** The same flour with another protein. */
+    public Flour withProtein(Percentage changed) {
+        return new Flour(key, name, kind, changed, absorption, price);
+    }
+
+    /** The same flour with another belief about how it drinks. */
+    public Flour withAbsorption(Absorption changed) {
+        return new Flour(key, name, kind, protein, changed, price);
+    }
+
+    /** The same flour at another price. */
+    public Flour withPrice(Optional<Price> changed) {
+        return new Flour(key, name, kind, protein, absorption, changed);
     }
 }

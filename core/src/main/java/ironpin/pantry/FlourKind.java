@@ -3,11 +3,22 @@ package ironpin.pantry;
 /** What a flour is milled from, as far as it changes how it drinks. */
 public enum FlourKind {
     /** Sifted wheat flour. */
-    WHEAT,
+    WHEAT("wheat"),
     /** Whole-grain wheat flour: bran and germ drink 8 to 12 points more. */
-    WHOLEMEAL,
+    WHOLEMEAL("whole wheat"),
     /** Instant nixtamalised maize flour: no gluten. */
-    MAIZE,
+    MAIZE("maize"),
     /** Pure starch: sets only with boiling water. */
-    STARCH
+    STARCH("starch");
+
+    private final String label;
+
+    FlourKind(String label) {
+        this.label = label;
+    }
+
+    /** In a cook's words. */
+    public String label() {
+        return label;
+    }
 }

@@ -1,7 +1,9 @@
 package ironpin.pantry;
 
 import ironpin.quantity.Percentage;
+import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -16,6 +18,11 @@ public final class Flours {
         return Optional.ofNullable(BY_KEY.get(key));
     }
 
+    /** Every one of them, in the order of the table. */
+    public static List<Flour> all() {
+        return List.copyOf(BY_KEY.values());
+    }
+
     /** The flour with this key. @throws IllegalArgumentException if there is none */
     public static Flour get(String key) {
         return find(key).orElseThrow(() -> new IllegalArgumentException("no flour is called '" + key + "'"));
@@ -24,13 +31,13 @@ public final class Flours {
     private static Map<String, Flour> read() {
         Map<String, Flour> flours = new LinkedHashMap<>();
         for (Map<String, String> row : CsvResource.rows(Flours.class, "flours.csv")) {
-            Flour flour = new Flour(
+            Flour flour = Flour.labelled(
                     row.get("key"),
                     row.get("name"),
                     FlourKind.valueOf(row.get("kind")),
                     Percentage.of(Double.parseDouble(row.get("protein"))));
             flours.put(flour.key(), flour);
         }
-        return Map.copyOf(flours);
+        return Collections.unmodifiableMap(flours);
     }
 }

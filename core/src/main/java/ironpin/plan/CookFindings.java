@@ -34,11 +34,11 @@ final class CookFindings {
                 minutes(time),
                 "a round (est.).",
                 "From similar pieces: time grows with the square of the thickness. The probe decides."));
-        long core = Math.round(lot.filling().kind().safeCore().celsius());
+        double core = lot.filling().kind().safeCore().celsius();
         String why = lot.filling().kind().raw()
                 ? "Usual public guidance for " + lot.filling().kind().label() + "."
                 : "Nothing raw in it; this is the usual figure for reheated food.";
-        found.add(Finding.note(core + " °C", "in the middle before it is served.", why));
+        found.add(Finding.note(Words.celsius(core), "in the middle before it is served.", why));
         if (lot.lot().vessel().kind() == VesselKind.BASKET) {
             found.add(water(lot.lot().vessel(), time, count));
         }

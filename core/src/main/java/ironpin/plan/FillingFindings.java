@@ -53,7 +53,7 @@ final class FillingFindings {
                 ratio < LEAST_RATIO ? "filling to dough: mostly skin." : "filling to dough: the skin will tear.",
                 why,
                 new Fix(
-                        "Fill " + Words.one(wanted) + " g",
+                        "Fill " + Words.fine(wanted),
                         PlanField.FILLING_EACH,
                         lot.lot().no(),
                         wanted));

@@ -2,6 +2,7 @@ package ironpin.plan;
 
 import ironpin.batch.Station;
 import ironpin.caution.Caution;
+import java.util.ArrayList;
 import java.util.List;
 
 /** What the numbers of a plan say at each station, and what can hurt there. */
@@ -40,10 +41,7 @@ public final class Findings {
         boolean raw = lot.filling().kind().raw();
         return switch (station) {
             case TABLE -> List.of(Caution.ALLERGENS);
-            case DOUGH ->
-                lot.dough().water().celsius() > 60
-                        ? List.of(Caution.HOT_DOUGH, Caution.RAW_FLOUR)
-                        : List.of(Caution.RAW_FLOUR);
+            case DOUGH -> dough(lot);
             case FILLING -> raw ? List.of(Caution.RAW_FILLING, Caution.TWO_HOURS) : List.of(Caution.TWO_HOURS);
             case FOLD -> List.of(Caution.TWO_HOURS);
             case COOK ->
@@ -56,5 +54,21 @@ public final class Findings {
             case BOOK -> List.of(Caution.REFREEZE);
             case PORTION, ROLL, CLOCK -> List.of();
         };
+    }
+
+    private static List<Caution> dough(LotPlan lot) {
+        List<Caution> found = new ArrayList<>();
+        if (lot.lot().bought().isPresent()) {
+            return found;
+        }
+        boolean hot = lot.dough().water().celsius() > 60;
+        if (hot) {
+            found.add(lot.dough().family().wheat() ? Caution.HOT_DOUGH : Caution.BOILING_STARCH);
+        }
+        if (lot.dough().restPlan().cold()) {
+            found.add(Caution.COLD_REST);
+        }
+        found.add(Caution.RAW_FLOUR);
+        return found;
     }
 }

@@ -17,12 +17,20 @@ final class FoldFindings {
         List<Finding> found = new ArrayList<>();
         lot.room().ifPresent(room -> found.add(room(lot, room)));
         Fold fold = lot.lot().fold();
+        lot.lot()
+                .bought()
+                .ifPresent(
+                        wrapper -> found.add(
+                                Finding.note(
+                                        Words.mm(wrapper.size().millimetres()),
+                                        "wrappers are dry: wet the rim with a finger or a brush before folding.",
+                                        "It holds simple folds only; a pleat cracks it. Flour and water stirred to a paste holds best.")));
         if (fold.pleats() > 0 && lot.room().isPresent()) {
             double rim = Math.PI * lot.lot().shape().disc().millimetres();
             double pleated = fold.enclosure() == Fold.Enclosure.TUBE ? rim / 2 : rim;
             found.add(Finding.note(
                     fold.pleats() + " pleats",
-                    "about " + Math.round(pleated / fold.pleats()) + " mm apart.",
+                    "about " + Words.mm(pleated / fold.pleats()) + " apart.",
                     "The pleated part of the rim, shared out evenly."));
         }
         lot.bread()
@@ -36,16 +44,21 @@ final class FoldFindings {
     private static Finding room(LotPlan lot, FillRoom room) {
         Mass filling = lot.share().fillingEach();
         Mass spare = room.spare(filling);
-        String why = "A " + Math.round(lot.lot().shape().disc().millimetres()) + " mm disc closes with ease round "
+        boolean bought = lot.lot().bought().isPresent();
+        String why = "A " + (bought ? "wrapper of " : "disc of ")
+                + Words.mm(lot.lot().wide().millimetres()) + " closes with ease round "
                 + Words.grams(room.comfortable().grams()) + " and at all round "
-                + Words.grams(room.bound().grams()) + " (est.: geometry, stretched a fifth).";
+                + Words.grams(room.bound().grams())
+                + (bought
+                        ? " (est.: geometry; a bought wrapper hardly stretches)."
+                        : " (est.: geometry, stretched a fifth).");
         if (!spare.isNegative()) {
             return Finding.good(Words.grams(spare.grams()), "of room to spare.", why);
         }
         double wanted = Words.floorTenth(room.comfortable().grams());
         Optional<Fix> fix = wanted >= PlanField.FILLING_EACH.low()
                 ? Optional.of(new Fix(
-                        "Fill " + Words.one(wanted) + " g",
+                        "Fill " + Words.fine(wanted),
                         PlanField.FILLING_EACH,
                         lot.lot().no(),
                         wanted))

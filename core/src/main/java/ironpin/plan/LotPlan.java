@@ -12,6 +12,7 @@ import ironpin.dough.HydrationTarget;
 import ironpin.dough.Mixing;
 import ironpin.portion.RopePlan;
 import ironpin.quantity.Temperature;
+import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.FillRoom;
 import ironpin.wrapper.Fold;
 import ironpin.wrapper.StuffedBread;
@@ -32,6 +33,7 @@ import java.util.Optional;
  * @param wrapper how it is rolled
  * @param room what its fold holds; absent for a stuffed bread
  * @param bread its section; only for a stuffed bread
+ * @param packs what to buy; only for wrappers out of a pack
  * @param rounds how it is cooked
  */
 public record LotPlan(
@@ -46,6 +48,7 @@ public record LotPlan(
         WrapperProfile wrapper,
         Optional<FillRoom> room,
         Optional<StuffedBread> bread,
+        Optional<BoughtWrapper.Packs> packs,
         Rounds rounds) {
 
     /** The temperature of its dough just after mixing (est.). */
@@ -66,17 +69,27 @@ public record LotPlan(
                 hydration(dough, lot),
                 DoughMixing.of(batch, balance, dough.no()),
                 RopePlan.of(share.doughEach(), share.pieces(), lot.shape().rope()),
-                WrapperProfile.ofDiameter(
-                        share.doughEach(), lot.shape().disc(), lot.shape().centreToRim()),
-                pressed ? Optional.empty() : Optional.of(FillRoom.of(lot.shape().disc(), lot.fold())),
+                profile(lot, share),
+                pressed ? Optional.empty() : Optional.of(room(lot)),
                 pressed
                         ? Optional.of(StuffedBread.of(
                                 share.doughEach(),
                                 share.fillingEach(),
                                 lot.shape().disc()))
                         : Optional.empty(),
-                Rounds.of(
-                        share.toTable(), share.piece(), lot.fold(), lot.shape().disc(), lot.vessel()));
+                lot.bought().map(wrapper -> wrapper.packsFor(share.pieces())),
+                Rounds.of(share.toTable(), share.piece(), lot.fold(), lot.wide(), lot.vessel()));
+    }
+
+    private static WrapperProfile profile(Lot lot, Balance.OfLot share) {
+        double ratio = lot.bought().isPresent() ? 1 : lot.shape().centreToRim();
+        return WrapperProfile.ofDiameter(share.doughEach(), lot.wide(), ratio);
+    }
+
+    private static FillRoom room(Lot lot) {
+        return lot.bought()
+                .map(wrapper -> FillRoom.of(wrapper, lot.fold()))
+                .orElseGet(() -> FillRoom.of(lot.shape().disc(), lot.fold()));
     }
 
     private static HydrationTarget hydration(Dough dough, Lot lot) {
@@ -84,6 +97,10 @@ public record LotPlan(
         for (var part : dough.flours()) {
             flourShift += part.share().fraction() * HydrationTarget.flourShift(dough.family(), part.flour());
         }
-        return new HydrationTarget(dough.family().hydration(), lot.method().hydrationShift(), flourShift);
+        return new HydrationTarget(
+                dough.family().hydration(),
+                lot.method().hydrationShift(),
+                flourShift,
+                dough.learnedOffset().percent());
     }
 }

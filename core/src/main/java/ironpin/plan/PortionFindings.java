@@ -8,6 +8,8 @@ import ironpin.batch.Styles;
 import ironpin.portion.CutTree;
 import ironpin.portion.RopePlan;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Quoted;
+import ironpin.wrapper.BoughtWrapper;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -18,6 +20,10 @@ final class PortionFindings {
 
     static List<Finding> of(BatchPlan plan, LotPlan lot) {
         List<Finding> found = new ArrayList<>();
+        if (lot.packs().isPresent()) {
+            pack(lot, lot.packs().get(), found);
+            return found;
+        }
         if (lot.share().pieces() > 0) {
             found.add(rope(lot.rope()));
             found.add(tree(lot.rope()));
@@ -27,15 +33,36 @@ final class PortionFindings {
         return found;
     }
 
+    private static void pack(LotPlan lot, BoughtWrapper.Packs packs, List<Finding> found) {
+        found.add(Finding.note(
+                packs.packs() + (packs.packs() == 1 ? " pack" : " packs"),
+                "for " + packs.wrappers() + " pieces.",
+                lot.lot().bought().orElseThrow().perPack() + " in a pack of "
+                        + Words.fine(lot.share().doughEach().grams()) + " each. Keep them covered: they dry fast."));
+        if (packs.over() > 0) {
+            found.add(Finding.look(
+                    packs.over() + (packs.over() == 1 ? " wrapper" : " wrappers"),
+                    "over in the last pack.",
+                    "Wrapped tightly they keep for the next time, or make so many pieces more.",
+                    packs.wrappers() + packs.over() > PlanField.PIECES.high()
+                            ? null
+                            : new Fix(
+                                    "Make " + (packs.wrappers() + packs.over()),
+                                    PlanField.PIECES,
+                                    lot.lot().no(),
+                                    packs.wrappers() + packs.over())));
+        }
+    }
+
     private static Finding rope(RopePlan rope) {
         String shorter = rope.shorterRopes() == 0 ? "" : " (" + rope.shorterRopes() + " of them one shorter)";
         return Finding.note(
-                Words.one(rope.cut().millimetres()) + " mm",
+                Words.fineMm(rope.cut().millimetres()),
                 "of rope is a piece: " + rope.ropes() + (rope.ropes() == 1 ? " rope" : " ropes") + " of "
                         + rope.longest() + shorter + ".",
-                "A rope " + Math.round(rope.diameter().millimetres()) + " mm thick weighs "
-                        + Words.one(RopePlan.gramsPerCm(rope.diameter()))
-                        + " g a centimetre (est., dough at 1.22 g/cm³).");
+                "A rope " + Words.mm(rope.diameter().millimetres()) + " thick weighs "
+                        + Quoted.massPerLength(RopePlan.gramsPerCm(rope.diameter()))
+                        + " (est., dough at 1.22 g/cm³).");
     }
 
     private static Finding tree(RopePlan rope) {
@@ -65,7 +92,7 @@ final class PortionFindings {
                 "of dough each: this style takes " + band + ".",
                 "Outside it the skin is hard to roll to size.",
                 new Fix(
-                        "Cut " + Words.one(wanted) + " g",
+                        "Cut " + Words.fine(wanted),
                         PlanField.DOUGH_EACH,
                         lot.lot().no(),
                         wanted));
@@ -78,7 +105,8 @@ final class PortionFindings {
             return;
         }
         boolean alone = plan.batch().lots().stream()
-                        .filter(other -> other.doughNo() == share.no())
+                        .filter(other ->
+                                other.doughNo() == share.no() && other.bought().isEmpty())
                         .count()
                 == 1;
         int pieces = lot.share().pieces();
@@ -87,7 +115,7 @@ final class PortionFindings {
         boolean helps = alone && each > lot.share().doughEach().grams() && each <= PlanField.DOUGH_EACH.high();
         Fix fix = helps
                 ? new Fix(
-                        "Cut " + Words.one(each) + " g each",
+                        "Cut " + Words.fine(each) + " each",
                         PlanField.DOUGH_EACH,
                         lot.lot().no(),
                         each)

@@ -3,7 +3,10 @@ package ironpin.plan;
 import ironpin.batch.Fix;
 import ironpin.batch.PlanField;
 import ironpin.quantity.Band;
+import ironpin.quantity.Dimension;
 import ironpin.quantity.Length;
+import ironpin.quantity.Quoted;
+import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.StuffedBread;
 import ironpin.wrapper.WrapperProfile;
 import java.util.ArrayList;
@@ -15,17 +18,22 @@ final class RollFindings {
     private static final Length GOOD_RIM = Length.ofMillimetres(1.0);
     private static final Length GOOD_SKIN = Length.ofMillimetres(0.8);
 
+    private static final String RIM_SAID = Quoted.number(Dimension.LENGTH, 0.8, 1) + "–" + Quoted.length(1.2, 1);
+
     private RollFindings() {}
 
     static List<Finding> of(LotPlan lot) {
+        if (lot.lot().bought().isPresent()) {
+            return List.of(pack(lot.lot().bought().get()));
+        }
         return lot.bread().isPresent() ? bread(lot, lot.bread().get()) : wrapper(lot);
     }
 
     private static List<Finding> wrapper(LotPlan lot) {
         List<Finding> found = new ArrayList<>();
         WrapperProfile profile = lot.wrapper();
-        String figure = Words.one(profile.rim().millimetres()) + " mm";
-        String why = "Rims of 0.8–1.2 mm seal well and cook through where they lie double (est.).";
+        String figure = Words.fineMm(profile.rim().millimetres());
+        String why = "Rims of " + RIM_SAID + " seal well and cook through where they lie double (est.).";
         if (RIM.contains(profile.rim())) {
             found.add(Finding.good(figure, "at the rim.", why));
         } else {
@@ -41,32 +49,41 @@ final class RollFindings {
                     disc(lot, wanted)));
         }
         found.add(Finding.note(
-                Words.one(profile.centre().millimetres()) + " mm",
+                Words.fineMm(profile.centre().millimetres()),
                 "in the middle, " + Words.one(lot.lot().shape().centreToRim()) + " times the rim.",
                 "The middle carries the filling; a cone over a disc gives both from the dough's mass."));
         return found;
     }
 
+    private static Finding pack(BoughtWrapper wrapper) {
+        return Finding.note(
+                Words.fineMm(wrapper.thick().millimetres()),
+                "thick all over (est.): nothing to roll.",
+                "From its mass over its area. " + wrapper.thickness().label() + ": "
+                        + wrapper.thickness().tradeOff() + ".");
+    }
+
     private static List<Finding> bread(LotPlan lot, StuffedBread bread) {
         List<Finding> found = new ArrayList<>();
-        String skin = Words.one(bread.skin().millimetres()) + " mm";
+        String skin = Words.fineMm(bread.skin().millimetres());
         if (bread.holds()) {
-            found.add(Finding.good(skin, "of skin on either side (est.).", "It holds down to about 0.5 mm."));
+            found.add(Finding.good(
+                    skin, "of skin on either side (est.).", "It holds down to about " + Words.fineMm(0.5) + "."));
         } else {
             double narrower = Math.floor(
                     bread.diameter().millimetres() * Math.sqrt(bread.skin().millimetres() / GOOD_SKIN.millimetres()));
-            found.add(Finding.stop(skin, "of skin tears.", "Below 0.5 mm it does not hold.", disc(lot, narrower)));
+            found.add(Finding.stop(
+                    skin, "of skin tears.", "Below " + Words.fineMm(0.5) + " it does not hold.", disc(lot, narrower)));
         }
         found.add(Finding.note(
-                Words.one(bread.thickness().millimetres()) + " mm",
-                "thick when pressed to " + Math.round(bread.diameter().millimetres()) + " mm.",
+                Words.fineMm(bread.thickness().millimetres()),
+                "thick when pressed to " + Words.mm(bread.diameter().millimetres()) + ".",
                 "Dough and filling spread over the same disc."));
         return found;
     }
 
     private static Fix disc(LotPlan lot, double wantedMm) {
         double mm = Math.max(PlanField.DISC.low(), Math.min(PlanField.DISC.high(), wantedMm));
-        return new Fix(
-                "Roll to " + Math.round(mm) + " mm", PlanField.DISC, lot.lot().no(), mm);
+        return new Fix("Roll to " + Words.mm(mm), PlanField.DISC, lot.lot().no(), mm);
     }
 }

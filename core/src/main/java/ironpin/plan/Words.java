@@ -1,17 +1,44 @@
 package ironpin.plan;
 
+import ironpin.quantity.Band;
 import ironpin.quantity.Decimal;
+import ironpin.quantity.Dimension;
+import ironpin.quantity.Quoted;
+import ironpin.quantity.Temperature;
 
 /** Numbers in sentences. */
 final class Words {
     private Words() {}
 
     static String grams(double grams) {
-        return Decimal.grouped(grams, 0) + " g";
+        return Quoted.mass(grams, 0);
     }
 
     static String fine(double grams) {
-        return Decimal.grouped(grams, 1) + " g";
+        return Quoted.mass(grams, 1);
+    }
+
+    static String celsius(double celsius) {
+        return Quoted.temperature(celsius);
+    }
+
+    /** As in "15–30 °C". */
+    static String celsius(Band<Temperature> band) {
+        return Quoted.number(Dimension.TEMPERATURE, band.low().celsius(), 0) + "–"
+                + Quoted.temperature(band.high().celsius());
+    }
+
+    static String mm(double millimetres) {
+        return Quoted.length(millimetres, 0);
+    }
+
+    static String fineMm(double millimetres) {
+        return Quoted.length(millimetres, 1);
+    }
+
+    /** Points with their sign. */
+    static String signed(double points) {
+        return (points < 0 ? "−" : "+") + one(Math.abs(points));
     }
 
     static String one(double value) {

@@ -41,6 +41,27 @@ public record FillRoom(Mass bound, Mass comfortable) {
         return new FillRoom(bound, bound.multipliedBy(COMFORTABLE_SHARE));
     }
 
+    /** The room in a wrapper out of a pack: it hardly stretches. */
+    public static FillRoom of(BoughtWrapper wrapper, Fold fold) {
+        double sideCm = wrapper.size().centimetres();
+        double seamCm = fold.seamMm() / 10;
+        double volume =
+                switch (wrapper.shape()) {
+                    case ROUND -> tubeBoundCm3(Math.max(0, sideCm / 2 - seamCm));
+                    case SQUARE -> triangleBoundCm3(Math.max(0, sideCm / Math.sqrt(2) - seamCm * Math.sqrt(2)));
+                };
+        Mass bound = Mass.ofGrams(volume * FILLING_DENSITY);
+        return new FillRoom(bound, bound.multipliedBy(COMFORTABLE_SHARE));
+    }
+
+    /**
+     * A square folded corner to corner, h from its middle to a corner. The strip at distance x along the fold is 2(h−x)
+     * long and closes at best into a circle of area (h−x)²/π; both halves add up to {@code 2h³/(3π)}.
+     */
+    static double triangleBoundCm3(double halfDiagonalCm) {
+        return 2 * Math.pow(halfDiagonalCm, 3) / (3 * Math.PI);
+    }
+
     /**
      * A disc of radius r folded over. The strip at distance x from the middle, across the fold, is 2√(r²−x²) long and
      * closes at best into a circle of area (r²−x²)/π; along the fold that adds up to {@code 4r³/(3π)}.

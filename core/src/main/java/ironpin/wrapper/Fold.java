@@ -13,6 +13,15 @@ public enum Fold {
                     "Lay the filling in the middle, a finger from the edge.",
                     "Fold over and press from the middle outwards, pushing the air out.",
                     "Run two fingers along the seam once more.")),
+    TRIANGLE(
+            "triangle with joined corners",
+            Enclosure.TUBE,
+            0,
+            6,
+            List.of(
+                    "Lay the filling in the middle and wet two edges.",
+                    "Fold corner to corner and press from the middle outwards, pushing the air out.",
+                    "Bring the two far corners together, wet one, and press them onto each other.")),
     PLEATED_CRESCENT(
             "crescent pleated on one side",
             Enclosure.TUBE,

@@ -53,7 +53,7 @@ public class BalancerTest {
             for (Balance.OfDough share : balance.doughs()) {
                 Mass inPieces = Mass.ZERO;
                 for (Lot lot : batch.lots()) {
-                    if (lot.doughNo() == share.no()) {
+                    if (lot.doughNo() == share.no() && lot.bought().isEmpty()) {
                         Balance.OfLot of = balance.lot(lot.no());
                         inPieces = inPieces.plus(of.doughEach().times(of.pieces()));
                     }
@@ -160,7 +160,14 @@ public class BalancerTest {
         Batch one = crescents(5);
         Lot second = style.startLot(2, 1, 1, Appetite.USUAL).withRule(new PieceRule.PerEater(4));
         Batch batch = new Batch(
-                one.title(), SERVING, 5, Appetite.USUAL, one.doughs(), one.fillings(), List.of(one.lot(1), second));
+                one.title(),
+                SERVING,
+                5,
+                Appetite.USUAL,
+                one.waters(),
+                one.doughs(),
+                one.fillings(),
+                List.of(one.lot(1), second));
         Balance balance = Balancer.solve(PlanField.FLOUR.write(
                 batch,
                 1,

@@ -7,6 +7,7 @@ import static org.testng.Assert.assertTrue;
 import ironpin.cook.CookMethod;
 import ironpin.cook.Vessel;
 import ironpin.cook.VesselKind;
+import ironpin.kit.Kit;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
@@ -23,7 +24,8 @@ public class BatchTest {
             "Supper",
             SERVING,
             6,
-            Appetite.USUAL);
+            Appetite.USUAL,
+            Kit.usual());
 
     @DataProvider
     public Object[][] nonsense() {
@@ -38,7 +40,8 @@ public class BatchTest {
             {"two lots of one number", (Runnable) () -> with(List.of(lot, lot))},
             {
                 "a lot without its dough",
-                (Runnable) () -> new Batch("X", SERVING, 2, Appetite.USUAL, List.of(), SUPPER.fillings(), SUPPER.lots())
+                (Runnable) () -> new Batch(
+                        "X", SERVING, 2, Appetite.USUAL, SUPPER.waters(), List.of(), SUPPER.fillings(), SUPPER.lots())
             },
             {"a piece of nothing", (Runnable) () -> lot.withEach(Mass.ZERO, lot.fillingEach())},
             {"a monstrous piece", (Runnable) () -> lot.withEach(lot.doughEach(), Mass.ofGrams(501))},
@@ -57,6 +60,8 @@ public class BatchTest {
                         dough.formula(),
                         dough.water(),
                         dough.rest(),
+                        dough.kneading(),
+                        dough.bowl(),
                         dough.loss(),
                         Optional.empty())
             },
@@ -69,7 +74,7 @@ public class BatchTest {
     }
 
     private static Batch with(List<Lot> lots) {
-        return new Batch("X", SERVING, 2, Appetite.USUAL, SUPPER.doughs(), SUPPER.fillings(), lots);
+        return new Batch("X", SERVING, 2, Appetite.USUAL, SUPPER.waters(), SUPPER.doughs(), SUPPER.fillings(), lots);
     }
 
     @Test(dataProvider = "nonsense")

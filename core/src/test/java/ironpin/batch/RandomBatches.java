@@ -1,6 +1,12 @@
 package ironpin.batch;
 
+import ironpin.dough.Bowl;
+import ironpin.dough.KneadSchool;
+import ironpin.dough.Kneading;
+import ironpin.dough.Waters;
+import ironpin.kit.Kit;
 import ironpin.quantity.Mass;
+import ironpin.wrapper.BoughtWrapper;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -41,21 +47,37 @@ public final class RandomBatches {
             Style style = Styles.all().get(random.nextInt(Styles.all().size()));
             boolean shared = no > 1 && random.nextBoolean();
             if (!shared) {
-                doughs.add(style.startDough(doughs.size() + 1));
+                doughs.add(mixed(style.startDough(doughs.size() + 1, Kit.usual())));
             }
             fillings.add(style.startFilling(no));
             Lot lot = style.startLot(no, doughs.size(), no, Appetite.values()[random.nextInt(3)]);
             lots.add(lot.withEach(around(lot.doughEach()), around(lot.fillingEach()))
-                    .withToFreezer(random.nextInt(4) == 0 ? random.nextInt(30) : 0));
+                    .withToFreezer(random.nextInt(4) == 0 ? random.nextInt(30) : 0)
+                    .withBought(random.nextInt(6) == 0 ? Optional.of(pack()) : Optional.empty()));
         }
         return new Batch(
                 "Random",
                 LocalDateTime.of(2026, 1, 10, 19, 0),
                 1 + random.nextInt(14),
                 Appetite.USUAL,
+                Waters.USUAL,
                 doughs,
                 fillings,
                 lots);
+    }
+
+    private Dough mixed(Dough dough) {
+        List<KneadSchool> schools = dough.family().schools();
+        KneadSchool school = schools.get(random.nextInt(schools.size()));
+        Kneading.By by = Kneading.By.values()[random.nextInt(2)];
+        List<Bowl> bowls = Kit.usual().bowls();
+        Optional<Bowl> bowl = random.nextBoolean() ? Optional.of(bowls.get(random.nextInt(2))) : Optional.empty();
+        return dough.withKneading(new Kneading(school, by)).withBowl(bowl);
+    }
+
+    private BoughtWrapper pack() {
+        return BoughtWrapper.usual(
+                BoughtWrapper.Shape.values()[random.nextInt(2)], BoughtWrapper.Thickness.values()[random.nextInt(2)]);
     }
 
     private Mass around(Mass mass) {

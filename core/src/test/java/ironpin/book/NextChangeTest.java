@@ -10,6 +10,7 @@ import ironpin.batch.PlanField;
 import ironpin.batch.Styles;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
+import ironpin.quantity.UnitSystem;
 import java.time.LocalDateTime;
 import java.util.Optional;
 import org.testng.annotations.DataProvider;
@@ -73,7 +74,7 @@ public class NextChangeTest {
         Outcome over = new Outcome(
                 72, 0, 0, 0, NONE, Mass.ofGrams(58), SkinVerdict.RIGHT, FillingVerdict.RIGHT, Optional.empty(), "");
         Suggestion suggestion = after("boiled-crescent", over).orElseThrow();
-        assertEquals(suggestion.seen(), "58 g of filling was over.");
+        assertEquals(UnitSystem.METRIC.say(suggestion.seen()), "58 g of filling was over.");
         assertEquals(suggestion.fix().orElseThrow().value(), 18.8, 1e-9);
     }
 

@@ -9,6 +9,7 @@ import ironpin.portion.RopePlan;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
+import ironpin.quantity.UnitSystem;
 import java.time.Duration;
 import java.util.List;
 import java.util.Random;
@@ -140,7 +141,7 @@ public class CookTest {
         Mass water = BoilOff.waterFor(800, steps.get(1).time(), Temperature.ofCelsius(15));
         assertEquals(steps.get(1).time(), Duration.ofMinutes(5));
         assertTrue(
-                steps.get(1).text().contains(Math.round(water.grams()) + " g of water"),
+                UnitSystem.METRIC.say(steps.get(1).text()).contains(Math.round(water.grams()) + " g of water"),
                 steps.get(1).text());
     }
 

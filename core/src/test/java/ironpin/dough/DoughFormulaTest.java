@@ -59,7 +59,7 @@ public class DoughFormulaTest {
         double strong = HydrationTarget.flourShift(DoughFamily.COLD_WATER, Flours.get("strong"));
         assertEquals(strong, 1.25 * 1.5, 1e-9);
         assertEquals(HydrationTarget.flourShift(DoughFamily.WHOLEMEAL, Flours.get("wholemeal")), 0, 0);
-        Band<Percentage> band = new HydrationTarget(DoughFamily.FULL_SCALD.hydration(), 2, strong).band();
-        assertEquals(band, Band.percent(58 + 2 + 1.875, 68 + 2 + 1.875));
+        Band<Percentage> band = new HydrationTarget(DoughFamily.FULL_SCALD.hydration(), 2, strong, 0.5).band();
+        assertEquals(band, Band.percent(58 + 2 + 1.875 + 0.5, 68 + 2 + 1.875 + 0.5));
     }
 }

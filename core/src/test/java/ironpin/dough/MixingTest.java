@@ -52,7 +52,7 @@ public class MixingTest {
             Temperature poured = Temperature.ofCelsius(12 + random.nextInt(84));
             Temperature mixed = bowl.mixed(poured);
             double given = bowl.water().grams() * 4.18 * (poured.celsius() - mixed.celsius());
-            double taken = (bowl.flour().grams() * 1.75 + bowl.bowlJoulesPerKelvin())
+            double taken = (bowl.flour().grams() * 1.75 + bowl.otherJoulesPerKelvin())
                     * (mixed.celsius() - bowl.flourAt().celsius());
             assertEquals(given, taken, 4);
             assertEquals(bowl.poured(mixed).celsius(), poured.celsius(), 0.01);

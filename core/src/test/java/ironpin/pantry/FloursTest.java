@@ -36,7 +36,8 @@ public class FloursTest {
     public void whatIsNotThereIsSaid() {
         assertTrue(Flours.find("sawdust").isEmpty());
         assertThrows(IllegalArgumentException.class, () -> Flours.get("sawdust"));
-        assertThrows(IllegalArgumentException.class, () -> new Flour("x", "X", FlourKind.WHEAT, Percentage.of(26)));
+        assertThrows(
+                IllegalArgumentException.class, () -> Flour.labelled("x", "X", FlourKind.WHEAT, Percentage.of(26)));
         assertThrows(IllegalStateException.class, () -> CsvResource.rows(FloursTest.class, "nowhere.csv"));
     }
 }

@@ -5,13 +5,17 @@ import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
+import ironpin.batch.Composing;
 import ironpin.batch.PlanField;
 import ironpin.batch.RandomBatches;
 import ironpin.batch.Station;
 import ironpin.batch.Style;
 import ironpin.batch.Styles;
 import ironpin.caution.Caution;
+import ironpin.cook.Steam;
 import ironpin.cook.VesselKind;
+import ironpin.dough.DoughFamily;
+import ironpin.kit.Kit;
 import java.time.LocalDateTime;
 import java.util.EnumSet;
 import java.util.List;
@@ -93,6 +97,11 @@ public class BatchPlanTest {
                         station, BatchPlan.of(start(style.key())).lot(1)));
             }
         }
+        Batch starch = Composing.family(
+                start("steamed-leaf"), 1, DoughFamily.CLEAR_STARCH, new Steam(Steam.Start.BOILING), Kit.usual());
+        used.addAll(Findings.cautions(Station.DOUGH, BatchPlan.of(starch).lot(1)));
+        Batch cold = PlanField.REST.write(start("boiled-crescent"), 1, 600);
+        used.addAll(Findings.cautions(Station.DOUGH, BatchPlan.of(cold).lot(1)));
         assertEquals(used, EnumSet.allOf(Caution.class), "a caution that is never shown");
     }
 

@@ -12,6 +12,7 @@ import ironpin.batch.RandomBatches;
 import ironpin.batch.Station;
 import ironpin.batch.Style;
 import ironpin.batch.Styles;
+import ironpin.quantity.UnitSystem;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -70,7 +71,8 @@ public class FindingsTest {
         Batch batch =
                 PlanField.DOUGH_EACH.write(PlanField.FLOUR.write(start(Styles.get("boiled-crescent")), 1, 620), 1, 14);
         Finding over = Findings.at(Station.PORTION, BatchPlan.of(batch), 1).get(0);
-        assertEquals(over.figure(), "4.1 g");
+        assertEquals(UnitSystem.METRIC.say(over.figure()), "4.1 g");
+        assertEquals(UnitSystem.US.say(over.figure()), "0.14 oz");
         // 4.1 g over 66 pieces is less than a tenth of a gram each, so there is nothing sensible to change.
         assertFalse(over.fix().isPresent());
         Batch bigger = PlanField.DOUGH_EACH.write(batch, 1, 15.5);

@@ -81,22 +81,31 @@ public final class BatchStore {
     /** @param also what else is written with the new revision, all or nothing */
     StoredBatch change(
             long id, String label, UnaryOperator<Batch> change, Instant now, ObjIntConsumer<DSLContext> also) {
-        return cupboard.write(dsl -> {
-            BatchRecord head = locked(dsl, id);
-            int current = head.getCurrentRevision();
-            Batch before = plan(dsl, id, current);
-            Batch after = change.apply(before);
-            if (!after.equals(before)) {
-                dsl.deleteFrom(REVISION)
-                        .where(REVISION.BATCH_ID.eq(id), REVISION.NO.gt(current))
-                        .execute();
-                new PlanRows(dsl, id, current + 1).save(after, cut(label), now);
-                recent.put(new Plan(id, current + 1), after);
-                moveTo(dsl, head, current + 1);
-                also.accept(dsl, current + 1);
-            }
-            return stored(dsl, head);
-        });
+        return cupboard.write(dsl -> stored(dsl, changeWithin(dsl, id, label, change, now, also)));
+    }
+
+    /** The same inside a write that is under way. */
+    BatchRecord changeWithin(
+            DSLContext dsl,
+            long id,
+            String label,
+            UnaryOperator<Batch> change,
+            Instant now,
+            ObjIntConsumer<DSLContext> also) {
+        BatchRecord head = locked(dsl, id);
+        int current = head.getCurrentRevision();
+        Batch before = plan(dsl, id, current);
+        Batch after = change.apply(before);
+        if (!after.equals(before)) {
+            dsl.deleteFrom(REVISION)
+                    .where(REVISION.BATCH_ID.eq(id), REVISION.NO.gt(current))
+                    .execute();
+            new PlanRows(dsl, id, current + 1).save(after, cut(label), now);
+            recent.put(new Plan(id, current + 1), after);
+            moveTo(dsl, head, current + 1);
+            also.accept(dsl, current + 1);
+        }
+        return head;
     }
 
     private Batch plan(DSLContext dsl, long id, int revision) {

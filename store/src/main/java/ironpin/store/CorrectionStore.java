@@ -36,7 +36,8 @@ public final class CorrectionStore {
                     made.flourToAdd().micrograms(),
                     made.rest().toSeconds(),
                     logged.hydration().millionths(),
-                    Times.kept(logged.madeAt())));
+                    Times.kept(logged.madeAt()),
+                    logged.before().millionths()));
         });
     }
 
@@ -59,6 +60,10 @@ public final class CorrectionStore {
                 new Mass(row.getFlourUg()),
                 Duration.ofSeconds(row.getRestS()));
         return new LoggedCorrection(
-                row.getDoughNo(), made, new Percentage(row.getHydrationUpct()), Times.read(row.getMadeAt()));
+                row.getDoughNo(),
+                made,
+                new Percentage(row.getBeforeUpct() == null ? row.getHydrationUpct() : row.getBeforeUpct()),
+                new Percentage(row.getHydrationUpct()),
+                Times.read(row.getMadeAt()));
     }
 }

@@ -9,7 +9,14 @@ import java.time.Instant;
  *
  * @param doughNo of which dough
  * @param correction what was felt and added
+ * @param before hydration of the dough's poured water before it
  * @param hydration of the dough's poured water after it
  * @param madeAt when
  */
-public record LoggedCorrection(int doughNo, Correction correction, Percentage hydration, Instant madeAt) {}
+public record LoggedCorrection(
+        int doughNo, Correction correction, Percentage before, Percentage hydration, Instant madeAt) {
+    /** Points of hydration it added; negative for flour. */
+    public double points() {
+        return hydration.minus(before).percent();
+    }
+}

@@ -19,15 +19,22 @@ import ironpin.cook.CookMethod;
 import ironpin.cook.Vessel;
 import ironpin.cook.VesselKind;
 import ironpin.dip.Dip;
+import ironpin.dough.Bowl;
+import ironpin.dough.BowlMaterial;
 import ironpin.dough.DoughAddition;
 import ironpin.dough.DoughFamily;
 import ironpin.dough.DoughFormula;
 import ironpin.dough.DoughLine;
+import ironpin.dough.KneadSchool;
+import ironpin.dough.Kneading;
+import ironpin.dough.Waters;
 import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingKind;
 import ironpin.filling.FillingLine;
+import ironpin.pantry.Absorption;
 import ironpin.pantry.Flour;
 import ironpin.pantry.FlourKind;
+import ironpin.pantry.Price;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
@@ -39,6 +46,7 @@ import ironpin.store.db.tables.records.FillingLineRecord;
 import ironpin.store.db.tables.records.FillingRecord;
 import ironpin.store.db.tables.records.LotRecord;
 import ironpin.store.db.tables.records.RevisionRecord;
+import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.Fold;
 import java.time.Duration;
 import java.time.Instant;
@@ -91,7 +99,10 @@ final class PlanRows {
                 batch.title(),
                 batch.serving(),
                 batch.eaters(),
-                batch.appetite().name()));
+                batch.appetite().name(),
+                batch.waters().room().millidegrees(),
+                batch.waters().tap().millidegrees(),
+                batch.waters().kettle().millidegrees()));
         insert(DOUGH, doughs);
         insert(DOUGH_FLOUR, flours);
         insert(DOUGH_LINE, doughLines);
@@ -112,6 +123,10 @@ final class PlanRows {
                 head.getServing(),
                 head.getEaters(),
                 Appetite.valueOf(head.getAppetite()),
+                new Waters(
+                        new Temperature(head.getRoomMdeg()),
+                        new Temperature(head.getTapMdeg()),
+                        new Temperature(head.getKettleMdeg())),
                 doughs(),
                 fillings(),
                 lots());
@@ -140,6 +155,8 @@ final class PlanRows {
                         new DoughFormula(lines.get(row.getNo())),
                         new Temperature(row.getWaterMdeg()),
                         Duration.ofSeconds(row.getRestS()),
+                        new Kneading(KneadSchool.valueOf(row.getKneadSchool()), Kneading.By.valueOf(row.getKneadBy())),
+                        bowl(row),
                         new Percentage(row.getLossUpct()),
                         Optional.ofNullable(row.getFlourAtHandUg()).map(Mass::new)));
     }
@@ -171,12 +188,36 @@ final class PlanRows {
                 .fetch(PlanRows::lot);
     }
 
+    private static Optional<Bowl> bowl(DoughRecord row) {
+        return Optional.ofNullable(row.getBowlKey())
+                .map(key -> new Bowl(
+                        key,
+                        row.getBowlName(),
+                        BowlMaterial.valueOf(row.getBowlMaterial()),
+                        new Mass(row.getBowlUg())));
+    }
+
+    private static Optional<BoughtWrapper> bought(LotRecord row) {
+        return Optional.ofNullable(row.getBoughtShape())
+                .map(shape -> new BoughtWrapper(
+                        BoughtWrapper.Shape.valueOf(shape),
+                        BoughtWrapper.Thickness.valueOf(row.getBoughtThickness()),
+                        new Length(row.getBoughtUm()),
+                        new Mass(row.getBoughtUg()),
+                        row.getBoughtPack()));
+    }
+
     private static FlourShare flour(DoughFlourRecord row) {
         Flour flour = new Flour(
                 row.getFlourKey(),
                 row.getName(),
                 FlourKind.valueOf(row.getKind()),
-                new Percentage(row.getProteinUpct()));
+                new Percentage(row.getProteinUpct()),
+                new Absorption(
+                        new Percentage(row.getOffsetUpct()),
+                        new Percentage(row.getSpreadUpct()),
+                        row.getOffsetBatches()),
+                Optional.ofNullable(row.getPriceMilli()).map(Price::new));
         return new FlourShare(flour, new Percentage(row.getShareUpct()));
     }
 
@@ -202,7 +243,8 @@ final class PlanRows {
                         new Length(row.getVesselUm()),
                         row.getVesselTiers(),
                         row.getVesselWatts()),
-                Dip.valueOf(row.getDip()));
+                Dip.valueOf(row.getDip()),
+                bought(row));
     }
 
     private DoughRecord row(Dough dough) {
@@ -215,7 +257,13 @@ final class PlanRows {
                 dough.water().millidegrees(),
                 dough.rest().toSeconds(),
                 dough.loss().millionths(),
-                dough.flourAtHand().map(Mass::micrograms).orElse(null));
+                dough.flourAtHand().map(Mass::micrograms).orElse(null),
+                dough.kneading().school().name(),
+                dough.kneading().by().name(),
+                dough.bowl().map(Bowl::key).orElse(null),
+                dough.bowl().map(Bowl::name).orElse(null),
+                dough.bowl().map(bowl -> bowl.material().name()).orElse(null),
+                dough.bowl().map(bowl -> bowl.mass().micrograms()).orElse(null));
     }
 
     private DoughFlourRecord row(int doughNo, int position, FlourShare part) {
@@ -229,7 +277,11 @@ final class PlanRows {
                 flour.name(),
                 flour.kind().name(),
                 flour.protein().millionths(),
-                part.share().millionths());
+                part.share().millionths(),
+                flour.absorption().offset().millionths(),
+                flour.absorption().spread().millionths(),
+                flour.absorption().batches(),
+                flour.price().map(Price::thousandths).orElse(null));
     }
 
     private DoughLineRecord row(int doughNo, int position, DoughLine line) {
@@ -289,6 +341,11 @@ final class PlanRows {
                 lot.vessel().diameter().micrometres(),
                 lot.vessel().tiers(),
                 lot.vessel().watts(),
-                lot.dip().name());
+                lot.dip().name(),
+                lot.bought().map(wrapper -> wrapper.shape().name()).orElse(null),
+                lot.bought().map(wrapper -> wrapper.thickness().name()).orElse(null),
+                lot.bought().map(wrapper -> wrapper.size().micrometres()).orElse(null),
+                lot.bought().map(wrapper -> wrapper.each().micrograms()).orElse(null),
+                lot.bought().map(BoughtWrapper::perPack).orElse(null));
     }
 }

@@ -9,6 +9,7 @@ import ironpin.batch.Styles;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Clock;
@@ -16,6 +17,8 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Locale;
+import java.util.StringJoiner;
 import org.flywaydb.core.Flyway;
 import org.jooq.impl.DSL;
 import org.testng.annotations.AfterClass;
@@ -121,7 +124,8 @@ public class SchemaTest {
         try (Connection connection = DriverManager.getConnection(url, "ironpin", "");
                 Statement statement = connection.createStatement()) {
             for (String table : tables) {
-                List<String> inserts = cupboard.read(dsl -> dsl.fetch("select * from " + table).stream()
+                String columns = columns(connection, table);
+                List<String> inserts = cupboard.read(dsl -> dsl.fetch("select " + columns + " from " + table).stream()
                         .map(row -> dsl.renderInlined(dsl.insertInto(DSL.table(table))
                                 .columns(row.fields())
                                 .values(row.intoList())))
@@ -131,5 +135,16 @@ public class SchemaTest {
                 }
             }
         }
+    }
+
+    private static String columns(Connection connection, String table) throws SQLException {
+        StringJoiner names = new StringJoiner(", ");
+        try (ResultSet columns =
+                connection.getMetaData().getColumns(null, "PUBLIC", table.toUpperCase(Locale.ROOT), null)) {
+            while (columns.next()) {
+                names.add(columns.getString("COLUMN_NAME"));
+            }
+        }
+        return names.toString();
     }
 }

@@ -209,7 +209,7 @@ public class StoreTest {
         long id = batches.create(supper(), "new batch", NOW);
         CorrectionStore corrections = new CorrectionStore(cupboard, batches);
         BenchCorrection step = BenchCorrection.of(supper(), 1, BenchFeel.DRY);
-        LoggedCorrection logged = new LoggedCorrection(1, step.correction(), step.hydration(), NOW);
+        LoggedCorrection logged = new LoggedCorrection(1, step.correction(), step.before(), step.hydration(), NOW);
         StoredBatch corrected = corrections.make(id, "felt dry", batch -> step.batch(), logged);
         assertEquals(corrected.batch(), step.batch());
         assertEquals(corrections.standing(id), List.of(logged));

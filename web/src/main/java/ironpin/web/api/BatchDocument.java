@@ -11,19 +11,27 @@ import ironpin.cook.CookMethod;
 import ironpin.cook.Vessel;
 import ironpin.cook.VesselKind;
 import ironpin.dip.Dip;
+import ironpin.dough.Bowl;
+import ironpin.dough.BowlMaterial;
 import ironpin.dough.DoughAddition;
 import ironpin.dough.DoughFamily;
 import ironpin.dough.DoughFormula;
 import ironpin.dough.DoughLine;
+import ironpin.dough.KneadSchool;
+import ironpin.dough.Kneading;
+import ironpin.dough.Waters;
 import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingKind;
 import ironpin.filling.FillingLine;
+import ironpin.pantry.Absorption;
 import ironpin.pantry.Flour;
 import ironpin.pantry.FlourKind;
+import ironpin.pantry.Price;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Temperature;
+import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.Fold;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -37,11 +45,14 @@ record BatchDocument(
         LocalDateTime serving,
         int eaters,
         Appetite appetite,
+        WatersPart waters,
         List<DoughPart> doughs,
         List<FillingPart> fillings,
         List<LotPart> lots,
         List<OutcomePart> outcomes) {
     static final String FORMAT = "ironpin-batch-1";
+
+    record WatersPart(double roomC, double tapC, double kettleC) {}
 
     record DoughPart(
             int no,
@@ -51,10 +62,24 @@ record BatchDocument(
             List<DoughLinePart> lines,
             double waterC,
             double restMinutes,
+            KneadSchool kneadSchool,
+            Kneading.By kneadBy,
+            BowlPart bowl,
             double lossPercent,
             Double flourAtHandG) {}
 
-    record FlourPart(String key, String name, FlourKind kind, double proteinPercent, double sharePercent) {}
+    record BowlPart(String key, String name, BowlMaterial material, double massG) {}
+
+    record FlourPart(
+            String key,
+            String name,
+            FlourKind kind,
+            double proteinPercent,
+            double sharePercent,
+            Double offsetPoints,
+            Double offsetSpreadPoints,
+            Integer offsetBatches,
+            Double pricePerKg) {}
 
     record DoughLinePart(DoughAddition addition, double flourPercent) {}
 
@@ -86,7 +111,11 @@ record BatchDocument(
             Fold fold,
             String method,
             VesselPart vessel,
-            Dip dip) {}
+            Dip dip,
+            WrapperPart boughtWrapper) {}
+
+    record WrapperPart(
+            BoughtWrapper.Shape shape, BoughtWrapper.Thickness thickness, double sizeMm, double eachG, int perPack) {}
 
     record VesselPart(VesselKind kind, double diameterMm, int tiers, double watts) {}
 
@@ -97,6 +126,10 @@ record BatchDocument(
                 batch.serving(),
                 batch.eaters(),
                 batch.appetite(),
+                new WatersPart(
+                        batch.waters().room().celsius(),
+                        batch.waters().tap().celsius(),
+                        batch.waters().kettle().celsius()),
                 batch.doughs().stream().map(BatchDocument::part).toList(),
                 batch.fillings().stream().map(BatchDocument::part).toList(),
                 batch.lots().stream().map(BatchDocument::part).toList(),
@@ -109,9 +142,17 @@ record BatchDocument(
                 serving,
                 eaters,
                 appetite,
+                waters == null ? Waters.USUAL : waters(waters),
                 doughs.stream().map(BatchDocument::dough).toList(),
                 fillings.stream().map(BatchDocument::filling).toList(),
                 lots.stream().map(BatchDocument::lot).toList());
+    }
+
+    private static Waters waters(WatersPart part) {
+        return new Waters(
+                Temperature.ofCelsius(part.roomC()),
+                Temperature.ofCelsius(part.tapC()),
+                Temperature.ofCelsius(part.kettleC()));
     }
 
     private static DoughPart part(Dough dough) {
@@ -126,6 +167,15 @@ record BatchDocument(
                         .toList(),
                 dough.water().celsius(),
                 dough.rest().toSeconds() / 60.0,
+                dough.kneading().school(),
+                dough.kneading().by(),
+                dough.bowl()
+                        .map(bowl -> new BowlPart(
+                                bowl.key(),
+                                bowl.name(),
+                                bowl.material(),
+                                bowl.mass().grams()))
+                        .orElse(null),
                 dough.loss().percent(),
                 dough.flourAtHand().map(Mass::grams).orElse(null));
     }
@@ -137,7 +187,11 @@ record BatchDocument(
                 flour.name(),
                 flour.kind(),
                 flour.protein().percent(),
-                share.share().percent());
+                share.share().percent(),
+                flour.absorption().offset().percent(),
+                flour.absorption().spread().percent(),
+                flour.absorption().batches(),
+                flour.price().map(Price::perKilogram).orElse(null));
     }
 
     private static FillingPart part(Filling filling) {
@@ -176,14 +230,20 @@ record BatchDocument(
                         lot.vessel().diameter().millimetres(),
                         lot.vessel().tiers(),
                         lot.vessel().watts()),
-                lot.dip());
+                lot.dip(),
+                lot.bought()
+                        .map(one -> new WrapperPart(
+                                one.shape(),
+                                one.thickness(),
+                                one.size().millimetres(),
+                                one.each().grams(),
+                                one.perPack()))
+                        .orElse(null));
     }
 
     private static Dough dough(DoughPart part) {
         List<FlourShare> flours = part.flours().stream()
-                .map(one -> new FlourShare(
-                        new Flour(one.key(), one.name(), one.kind(), Percentage.of(one.proteinPercent())),
-                        Percentage.of(one.sharePercent())))
+                .map(one -> new FlourShare(flour(one), Percentage.of(one.sharePercent())))
                 .toList();
         DoughFormula formula = new DoughFormula(part.lines().stream()
                 .map(line -> new DoughLine(line.addition(), Percentage.of(line.flourPercent())))
@@ -196,8 +256,37 @@ record BatchDocument(
                 formula,
                 Temperature.ofCelsius(part.waterC()),
                 Duration.ofSeconds(Math.round(part.restMinutes() * 60)),
+                kneading(part),
+                Optional.ofNullable(part.bowl())
+                        .map(bowl -> new Bowl(bowl.key(), bowl.name(), bowl.material(), Mass.ofGrams(bowl.massG()))),
                 Percentage.of(part.lossPercent()),
                 Optional.ofNullable(part.flourAtHandG()).map(Mass::ofGrams));
+    }
+
+    /** A file from before schools were kept is kneaded in its family's usual way. */
+    private static Kneading kneading(DoughPart part) {
+        Kneading usual = Kneading.usual(part.family());
+        return new Kneading(
+                part.kneadSchool() == null ? usual.school() : part.kneadSchool(),
+                part.kneadBy() == null ? usual.by() : part.kneadBy());
+    }
+
+    private static Flour flour(FlourPart part) {
+        Absorption known = part.offsetPoints() == null
+                ? Absorption.UNKNOWN
+                : new Absorption(
+                        Percentage.of(part.offsetPoints()),
+                        part.offsetSpreadPoints() == null
+                                ? Absorption.UNKNOWN.spread()
+                                : Percentage.of(part.offsetSpreadPoints()),
+                        part.offsetBatches() == null ? 0 : part.offsetBatches());
+        return new Flour(
+                part.key(),
+                part.name(),
+                part.kind(),
+                Percentage.of(part.proteinPercent()),
+                known,
+                Optional.ofNullable(part.pricePerKg()).map(Price::perKilogram));
     }
 
     private static Filling filling(FillingPart part) {
@@ -237,6 +326,13 @@ record BatchDocument(
                         Length.ofMillimetres(part.vessel().diameterMm()),
                         part.vessel().tiers(),
                         part.vessel().watts()),
-                part.dip());
+                part.dip(),
+                Optional.ofNullable(part.boughtWrapper())
+                        .map(one -> new BoughtWrapper(
+                                one.shape(),
+                                one.thickness(),
+                                Length.ofMillimetres(one.sizeMm()),
+                                Mass.ofGrams(one.eachG()),
+                                one.perPack())));
     }
 }

@@ -12,10 +12,13 @@ import ironpin.plan.BatchPlan;
 import ironpin.plan.Finding;
 import ironpin.plan.Findings;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.UnitSystem;
 import java.time.LocalDateTime;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -65,6 +68,17 @@ class PlanApi {
     /** What the numbers say. */
     record Said(Station station, Finding.Level level, String figure, String text) {}
 
+    /** Numbers of single lines, which one key cannot name, and of wrappers, which a style has none of. */
+    private static final Set<PlanField> OF_A_LINE = EnumSet.of(
+            PlanField.FILLING_SHARE,
+            PlanField.FLOUR_SHARE,
+            PlanField.FLOUR_GRAMS,
+            PlanField.ADDITION,
+            PlanField.ADDITION_GRAMS,
+            PlanField.WRAPPER_SIZE,
+            PlanField.WRAPPER_EACH,
+            PlanField.WRAPPER_PACK);
+
     @PostMapping("/plan")
     Answer plan(@RequestBody Ask ask) {
         Style style = Styles.all().stream()
@@ -88,9 +102,7 @@ class PlanApi {
             return batch;
         }
         for (String key : numbers.keySet()) {
-            if (PlanField.ofKey(key)
-                    .filter(field -> field != PlanField.FILLING_SHARE)
-                    .isEmpty()) {
+            if (PlanField.ofKey(key).filter(field -> !OF_A_LINE.contains(field)).isEmpty()) {
                 throw new BadField("numbers." + key, "one of the plan's numbers", key);
             }
         }
@@ -131,12 +143,20 @@ class PlanApi {
                 plan.timetable().slots().stream().map(PlanApi::step).toList(),
                 Arrays.stream(Station.values())
                         .flatMap(station -> Findings.at(station, plan, 1).stream()
-                                .map(one -> new Said(station, one.level(), one.figure(), one.text())))
+                                .map(one -> new Said(
+                                        station,
+                                        one.level(),
+                                        UnitSystem.METRIC.say(one.figure()),
+                                        UnitSystem.METRIC.say(one.text()))))
                         .toList());
     }
 
     private static Step step(Timetable.Slot slot) {
-        return new Step(slot.task().key(), slot.start(), slot.end(), slot.task().title());
+        return new Step(
+                slot.task().key(),
+                slot.start(),
+                slot.end(),
+                UnitSystem.METRIC.say(slot.task().title()));
     }
 
     private static List<String> keys() {

@@ -1,6 +1,7 @@
 package ironpin.web.api;
 
 import ironpin.batch.OutOfRange;
+import ironpin.quantity.UnitSystem;
 import ironpin.store.NoSuchBatch;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
@@ -18,7 +19,8 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail outOfRange(OutOfRange problem) {
-        return fieldProblem(problem.getMessage(), "numbers." + problem.field().key(), problem.allowed());
+        return fieldProblem(
+                problem.getMessage(), "numbers." + problem.field().key(), UnitSystem.METRIC.say(problem.allowed()));
     }
 
     @ExceptionHandler

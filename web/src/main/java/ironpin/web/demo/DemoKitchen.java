@@ -2,16 +2,23 @@ package ironpin.web.demo;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
+import ironpin.batch.BenchCorrection;
 import ironpin.batch.PlanField;
 import ironpin.batch.Styles;
 import ironpin.book.FillingVerdict;
+import ironpin.book.FlourLesson;
 import ironpin.book.Outcome;
 import ironpin.book.SkinVerdict;
+import ironpin.dough.BenchFeel;
+import ironpin.pantry.Price;
 import ironpin.plan.BatchPlan;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
 import ironpin.store.BatchStore;
 import ironpin.store.BookStore;
+import ironpin.store.CorrectionStore;
+import ironpin.store.KitStore;
+import ironpin.store.LoggedCorrection;
 import ironpin.store.RunStore;
 import ironpin.store.Status;
 import java.time.Clock;
@@ -20,6 +27,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -35,9 +43,19 @@ class DemoKitchen implements ApplicationRunner {
     private final BatchStore batches;
     private final RunStore runs;
     private final BookStore book;
+    private final CorrectionStore corrections;
+    private final KitStore kits;
     private final Clock clock;
 
-    DemoKitchen(BatchStore batches, RunStore runs, BookStore book, Clock clock) {
+    DemoKitchen(
+            BatchStore batches,
+            RunStore runs,
+            BookStore book,
+            CorrectionStore corrections,
+            KitStore kits,
+            Clock clock) {
+        this.corrections = corrections;
+        this.kits = kits;
         this.batches = batches;
         this.runs = runs;
         this.book = book;
@@ -48,6 +66,7 @@ class DemoKitchen implements ApplicationRunner {
     public void run(ApplicationArguments arguments) {
         boolean empty = batches.count(Status.PLANNED) + batches.count(Status.RUNNING) + batches.count(Status.DONE) == 0;
         if (empty) {
+            stockTheKit();
             trialCrescents();
             firstLeaves();
             sundayBreads();
@@ -55,8 +74,21 @@ class DemoKitchen implements ApplicationRunner {
         }
     }
 
+    /** Prices as they were on the bags, in the house's own money. */
+    private void stockTheKit() {
+        Map<String, Double> prices = Map.of("all-round", 1.15, "plain", 0.95, "wholemeal", 1.6, "strong", 1.4);
+        kits.change(
+                "prices",
+                kit -> kit.withFlours(kit.flours().stream()
+                        .map(flour -> flour.withPrice(
+                                Optional.ofNullable(prices.get(flour.key())).map(Price::perKilogram)))
+                        .toList()),
+                clock.instant());
+    }
+
     private void trialCrescents() {
-        Batch batch = Styles.start(Styles.get("boiled-crescent"), "Trial crescents", daysAgo(26), 5, Appetite.USUAL);
+        Batch batch = Styles.start(
+                Styles.get("boiled-crescent"), "Trial crescents", daysAgo(26), 5, Appetite.USUAL, kits.load());
         Outcome outcome = new Outcome(
                 60,
                 4,
@@ -68,11 +100,12 @@ class DemoKitchen implements ApplicationRunner {
                 FillingVerdict.RIGHT,
                 Optional.of(Temperature.ofCelsius(78)),
                 "The full ones went at the seam. The hob boils hard on ring two.");
-        past(batch, outcome);
+        past(batch, outcome, BenchFeel.CRUMBLY);
     }
 
     private void firstLeaves() {
-        Batch batch = Styles.start(Styles.get("steamed-leaf"), "First leaves", daysAgo(12), 4, Appetite.USUAL);
+        Batch batch =
+                Styles.start(Styles.get("steamed-leaf"), "First leaves", daysAgo(12), 4, Appetite.USUAL, kits.load());
         Outcome outcome = new Outcome(
                 36,
                 0,
@@ -84,11 +117,12 @@ class DemoKitchen implements ApplicationRunner {
                 FillingVerdict.RIGHT,
                 Optional.of(Temperature.ofCelsius(84)),
                 "Good smoke from the tofu. Skins a little leathery when they cool.");
-        past(batch, outcome);
+        past(batch, outcome, BenchFeel.DRY);
     }
 
     private void sundayBreads() {
-        Batch batch = Styles.start(Styles.get("griddle-bread"), "Sunday breads", daysAgo(5), 4, Appetite.HUNGRY);
+        Batch batch =
+                Styles.start(Styles.get("griddle-bread"), "Sunday breads", daysAgo(5), 4, Appetite.HUNGRY, kits.load());
         Outcome outcome = new Outcome(
                 12,
                 0,
@@ -100,7 +134,7 @@ class DemoKitchen implements ApplicationRunner {
                 FillingVerdict.RIGHT,
                 Optional.of(Temperature.ofCelsius(81)),
                 "Puffed nicely. Pumpkin over, eaten with a spoon.");
-        past(batch, outcome);
+        past(batch, outcome, BenchFeel.SHRINKS);
     }
 
     private void lanternNight() {
@@ -109,7 +143,8 @@ class DemoKitchen implements ApplicationRunner {
                 "Lantern-night supper",
                 tonight(),
                 12,
-                Appetite.USUAL);
+                Appetite.USUAL,
+                kits.load());
         batch = PlanField.EACH.write(batch, 1, 4);
         batch = PlanField.EACH.write(batch, 2, 4);
         batch = PlanField.EACH.write(batch, 3, 1);
@@ -117,11 +152,16 @@ class DemoKitchen implements ApplicationRunner {
         batches.create(batch, "new batch", clock.instant());
     }
 
-    private void past(Batch batch, Outcome outcome) {
+    /** @param felt what the dough felt like, and was given one step for */
+    private void past(Batch batch, Outcome outcome, BenchFeel felt) {
         Instant served = batch.serving().atZone(clock.getZone()).toInstant();
         long id = batches.create(batch, "new batch", served.minus(LEAD));
         batches.start(id, served.minus(Duration.ofHours(4)));
-        BatchPlan.of(batch)
+        BenchCorrection step = BenchCorrection.of(batch, 1, felt);
+        LoggedCorrection logged = new LoggedCorrection(
+                1, step.correction(), step.before(), step.hydration(), served.minus(Duration.ofHours(3)));
+        corrections.make(id, "felt " + felt.label(), before -> step.batch(), logged);
+        BatchPlan.of(step.batch())
                 .timetable()
                 .slots()
                 .forEach(slot -> runs.tick(
@@ -129,6 +169,7 @@ class DemoKitchen implements ApplicationRunner {
                         slot.task().key(),
                         slot.end().atZone(clock.getZone()).toInstant()));
         book.record(id, 1, batch.lot(1).style(), outcome, served.plus(Duration.ofHours(1)));
+        kits.learn(id, 1, FlourLesson.of(step.batch().dough(1), logged.points()), served.plus(Duration.ofHours(1)));
     }
 
     private LocalDateTime daysAgo(int days) {

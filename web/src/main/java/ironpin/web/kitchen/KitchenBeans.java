@@ -4,6 +4,7 @@ import ironpin.store.BatchStore;
 import ironpin.store.BookStore;
 import ironpin.store.CorrectionStore;
 import ironpin.store.Cupboard;
+import ironpin.store.KitStore;
 import ironpin.store.RunStore;
 import java.time.Clock;
 import org.springframework.context.annotation.Bean;
@@ -30,6 +31,11 @@ class KitchenBeans {
     @Bean
     CorrectionStore correctionStore(Cupboard cupboard, BatchStore batches) {
         return new CorrectionStore(cupboard, batches);
+    }
+
+    @Bean
+    KitStore kitStore(Cupboard cupboard, BatchStore batches) {
+        return new KitStore(cupboard, batches);
     }
 
     @Bean

@@ -1,13 +1,17 @@
 package ironpin.web.page;
 
+import ironpin.batch.Dough;
 import ironpin.batch.Station;
 import ironpin.book.FillingVerdict;
+import ironpin.book.FlourLesson;
 import ironpin.book.Outcome;
 import ironpin.book.SkinVerdict;
 import ironpin.plan.BatchPlan;
 import ironpin.store.BatchStore;
 import ironpin.store.BookEntry;
 import ironpin.store.BookStore;
+import ironpin.store.KitStore;
+import ironpin.store.LoggedCorrection;
 import ironpin.store.Status;
 import ironpin.store.StoredBatch;
 import ironpin.web.kitchen.Bell;
@@ -33,13 +37,15 @@ class BookController {
 
     private final BatchStore batches;
     private final BookStore book;
+    private final KitStore kit;
     private final Screens screens;
     private final Bell bell;
     private final Clock clock;
 
-    BookController(BatchStore batches, BookStore book, Screens screens, Bell bell, Clock clock) {
+    BookController(BatchStore batches, BookStore book, KitStore kit, Screens screens, Bell bell, Clock clock) {
         this.batches = batches;
         this.book = book;
+        this.kit = kit;
         this.screens = screens;
         this.bell = bell;
         this.clock = clock;
@@ -88,7 +94,7 @@ class BookController {
             From from,
             Model model,
             HttpServletResponse response) {
-        OutcomeForm form = OutcomeForm.typed(typed);
+        OutcomeForm form = OutcomeForm.typed(typed, from.units());
         Optional<Outcome> outcome = form.read();
         Screen screen = screens.of(id, Optional.of(Station.BOOK), from.lot());
         if (outcome.isEmpty()) {
@@ -98,12 +104,26 @@ class BookController {
             return from.view();
         }
         book.record(id, screen.lotNo(), screen.lot().lot().style(), outcome.get(), clock.instant());
+        learn(screen);
         bell.ring(id, from.page());
         Screen after = screens.of(id, Optional.of(Station.BOOK), screen.lotNo());
         model.addAttribute("s", after);
         model.addAttribute("form", OutcomeForm.of(after));
         model.addAttribute("saved", true);
         return from.view();
+    }
+
+    /** What this dough wanted beyond what was planned moves what is known of its flours. */
+    private void learn(Screen screen) {
+        if (screen.lot().lot().bought().isPresent()) {
+            return;
+        }
+        Dough dough = screen.lot().dough();
+        double corrected = screen.corrections().stream()
+                .filter(one -> one.doughNo() == dough.no())
+                .mapToDouble(LoggedCorrection::points)
+                .sum();
+        kit.learn(screen.id(), dough.no(), FlourLesson.of(dough, corrected), clock.instant());
     }
 
     private Past past(StoredBatch stored) {

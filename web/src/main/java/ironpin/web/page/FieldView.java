@@ -2,6 +2,8 @@ package ironpin.web.page;
 
 import ironpin.batch.OutOfRange;
 import ironpin.batch.PlanField;
+import ironpin.quantity.Dimension;
+import ironpin.quantity.Quoted;
 import ironpin.web.picture.Say;
 import java.util.Optional;
 
@@ -19,6 +21,8 @@ import java.util.Optional;
  * @param high greatest allowed
  * @param width characters to make room for
  * @param error what is allowed, if what was typed is not
+ * @param marked what was typed with the place of the trouble, if it has one; otherwise null
+ * @param note how words were understood, just after they were typed; otherwise null
  */
 public record FieldView(
         String id,
@@ -31,23 +35,37 @@ public record FieldView(
         String low,
         String high,
         int width,
-        String error) {
+        String error,
+        Marked marked,
+        ReadingNote note) {
 
-    static FieldView of(PlanField field, int no, double value, Optional<FieldError> refused) {
+    static FieldView of(
+            PlanField field, int no, double value, Optional<FieldError> refused, Optional<ReadingNote> read) {
         Optional<FieldError> mine = refused.filter(error -> error.field().equals(field.key()) && error.no() == no);
-        String shown = mine.map(FieldError::typed).orElseGet(() -> Say.plain(value, field.decimals()));
+        String plain = Say.plain(value, field.decimals());
+        Optional<Dimension> kind = field.dimension();
+        String shown = mine.map(FieldError::typed)
+                .orElseGet(() -> kind.map(one -> Quoted.number(one, value, field.decimals()))
+                        .orElse(plain));
         return new FieldView(
                 field.key() + "-" + no,
                 field.key(),
                 no,
                 field.label(),
-                field.unit(),
+                kind.map(Quoted::unit).orElse(field.unit()),
                 shown,
-                Say.plain(field.step(), 2),
-                Say.plain(field.low(), 2),
-                Say.plain(field.high(), 2),
-                Math.max(3, Math.min(9, shown.length() + 1)),
-                mine.map(FieldError::message).orElse(""));
+                kind.map(one -> Quoted.step(one, field.step())).orElseGet(() -> Say.plain(field.step(), 2)),
+                bound(field, field.low()),
+                bound(field, field.high()),
+                Math.max(kind.isPresent() ? 4 : 3, Math.min(9, (mine.isPresent() ? shown : plain).length() + 1)),
+                mine.map(FieldError::message).orElse(""),
+                mine.map(FieldError::marked).orElse(null),
+                read.filter(note -> note.field().equals(field.key()) && note.no() == no)
+                        .orElse(null));
+    }
+
+    private static String bound(PlanField field, double value) {
+        return field.dimension().map(one -> Quoted.number(one, value, 1)).orElseGet(() -> Say.plain(value, 2));
     }
 
     /** The allowed range in words. */

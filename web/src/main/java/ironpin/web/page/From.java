@@ -3,6 +3,7 @@ package ironpin.web.page;
 import ironpin.batch.Batch;
 import ironpin.batch.Lot;
 import ironpin.batch.Station;
+import ironpin.quantity.UnitSystem;
 import java.util.Optional;
 
 /**
@@ -13,8 +14,9 @@ import java.util.Optional;
  * @param bench whether the run page was in its large form
  * @param page a name the browser gave its page, so that it is not told what it did itself
  * @param htmx whether only the screen is wanted
+ * @param units that its numbers are typed in
  */
-record From(String place, int lot, boolean bench, String page, boolean htmx) {
+record From(String place, int lot, boolean bench, String page, boolean htmx, UnitSystem units) {
     Optional<Station> at() {
         return Station.ofKey(place);
     }

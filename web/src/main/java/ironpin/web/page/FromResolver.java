@@ -1,5 +1,6 @@
 package ironpin.web.page;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
 import org.springframework.core.MethodParameter;
 import org.springframework.web.bind.support.WebDataBinderFactory;
@@ -26,7 +27,8 @@ class FromResolver implements HandlerMethodArgumentResolver {
                 lot(request.getParameter("lot")),
                 "true".equals(request.getParameter("bench")),
                 page.matches("[a-z0-9]{1,40}") ? page : "",
-                "true".equals(request.getHeader("HX-Request")));
+                "true".equals(request.getHeader("HX-Request")),
+                Units.of(request.getNativeRequest(HttpServletRequest.class)));
     }
 
     private static int lot(String text) {

@@ -7,6 +7,7 @@ import ironpin.store.BookEntry;
 import ironpin.web.picture.Say;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -15,14 +16,16 @@ import java.util.Optional;
  * @param when the date it was written down
  * @param said in a sentence
  * @param suggestion the one change for next time
+ * @param corrected how its dough was corrected at the bench, a sentence each
  */
-public record LastTime(String when, String said, Optional<Suggestion> suggestion) {
-    static LastTime of(BookEntry entry, LotPlan lot, ZoneId zone) {
+public record LastTime(String when, String said, Optional<Suggestion> suggestion, List<String> corrected) {
+    static LastTime of(BookEntry entry, LotPlan lot, List<String> corrected, ZoneId zone) {
         LocalDateTime written = LocalDateTime.ofInstant(entry.recordedAt(), zone);
         return new LastTime(
                 Say.shortDay(written),
                 said(entry),
-                NextChange.after(entry.outcome(), lot.lot(), lot.dough(), lot.filling()));
+                NextChange.after(entry.outcome(), lot.lot(), lot.dough(), lot.filling()),
+                corrected);
     }
 
     static String said(BookEntry entry) {

@@ -7,7 +7,7 @@ import ironpin.batch.Styles;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
 import ironpin.store.BatchStore;
-import ironpin.store.BookStore;
+import ironpin.store.KitStore;
 import ironpin.web.picture.RibbonPicture;
 import ironpin.web.picture.StylePicture;
 import java.time.Clock;
@@ -30,12 +30,14 @@ import org.springframework.web.bind.annotation.RequestHeader;
 @Controller
 class NewBatchController {
     private final BatchStore batches;
-    private final BookStore book;
+    private final KitStore kit;
+    private final LastTimes lastTimes;
     private final Clock clock;
 
-    NewBatchController(BatchStore batches, BookStore book, Clock clock) {
+    NewBatchController(BatchStore batches, KitStore kit, LastTimes lastTimes, Clock clock) {
         this.batches = batches;
-        this.book = book;
+        this.kit = kit;
+        this.lastTimes = lastTimes;
         this.clock = clock;
     }
 
@@ -120,7 +122,8 @@ class NewBatchController {
             return Optional.empty();
         }
         Style style = Styles.get(wish.style());
-        Batch batch = Styles.start(style, style.name(), serving.get(), (int) eaters.getAsDouble(), wish.appetite());
+        Batch batch = Styles.start(
+                style, style.name(), serving.get(), (int) eaters.getAsDouble(), wish.appetite(), kit.load());
         Optional<LastTime> last = lastTime(BatchPlan.of(batch));
         model.addAttribute("last", last.orElse(null));
         Batch changed = wish.lastTime()
@@ -140,7 +143,7 @@ class NewBatchController {
 
     private Optional<LastTime> lastTime(BatchPlan plan) {
         LotPlan lot = plan.lots().get(0);
-        return book.last(lot.lot().style(), 0).map(entry -> LastTime.of(entry, lot, clock.getZone()));
+        return lastTimes.before(lot, 0);
     }
 
     private static Optional<LocalDateTime> serving(Wish wish) {

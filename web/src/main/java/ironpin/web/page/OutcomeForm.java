@@ -1,11 +1,18 @@
 package ironpin.web.page;
 
+import ironpin.amount.Ingredient;
+import ironpin.amount.Ingredients;
+import ironpin.amount.UnreadableAmount;
 import ironpin.batch.Balance;
 import ironpin.book.FillingVerdict;
 import ironpin.book.Outcome;
 import ironpin.book.SkinVerdict;
+import ironpin.quantity.CupStandard;
+import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Quoted;
 import ironpin.quantity.Temperature;
+import ironpin.quantity.UnitSystem;
 import ironpin.web.picture.Say;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -16,8 +23,9 @@ import java.util.Optional;
  *
  * @param values by name, as typed
  * @param errors by name, what is allowed
+ * @param units that its numbers are typed in
  */
-public record OutcomeForm(Map<String, String> values, Map<String, String> errors) {
+public record OutcomeForm(Map<String, String> values, Map<String, String> errors, UnitSystem units) {
     private static final double MOST_LEFT_GRAMS = 50_000;
 
     static OutcomeForm of(Screen screen) {
@@ -30,10 +38,13 @@ public record OutcomeForm(Map<String, String> values, Map<String, String> errors
         values.put("stuck", String.valueOf(written.map(Outcome::stuck).orElse(0)));
         values.put(
                 "doughLeft",
-                written.map(one -> Say.plain(one.doughLeft().grams(), 1)).orElse("0"));
+                written.map(one -> Quoted.number(Dimension.MASS, one.doughLeft().grams(), 1))
+                        .orElse("0"));
         values.put(
                 "fillingLeft",
-                written.map(one -> Say.plain(one.fillingLeft().grams(), 1)).orElse("0"));
+                written.map(one ->
+                                Quoted.number(Dimension.MASS, one.fillingLeft().grams(), 1))
+                        .orElse("0"));
         values.put("skin", written.map(Outcome::skin).orElse(SkinVerdict.RIGHT).name());
         values.put(
                 "filling",
@@ -41,14 +52,14 @@ public record OutcomeForm(Map<String, String> values, Map<String, String> errors
         values.put(
                 "core",
                 written.flatMap(Outcome::core)
-                        .map(core -> Say.plain(core.celsius(), 1))
+                        .map(core -> Quoted.number(Dimension.TEMPERATURE, core.celsius(), 1))
                         .orElse(""));
         values.put("note", written.map(Outcome::note).orElse(""));
-        return new OutcomeForm(values, new LinkedHashMap<>());
+        return new OutcomeForm(values, new LinkedHashMap<>(), UnitSystem.METRIC);
     }
 
-    static OutcomeForm typed(Map<String, String> values) {
-        return new OutcomeForm(values, new LinkedHashMap<>());
+    static OutcomeForm typed(Map<String, String> values, UnitSystem units) {
+        return new OutcomeForm(values, new LinkedHashMap<>(), units);
     }
 
     public String value(String name) {
@@ -65,11 +76,11 @@ public record OutcomeForm(Map<String, String> values, Map<String, String> errors
         int burst = whole("burst", made);
         int leaked = whole("leaked", made);
         int stuck = whole("stuck", made);
-        double doughLeft = number("doughLeft", "g", 0, MOST_LEFT_GRAMS);
-        double fillingLeft = number("fillingLeft", "g", 0, MOST_LEFT_GRAMS);
+        double doughLeft = number("doughLeft", Optional.of(Dimension.MASS), 0, MOST_LEFT_GRAMS);
+        double fillingLeft = number("fillingLeft", Optional.of(Dimension.MASS), 0, MOST_LEFT_GRAMS);
         Optional<Temperature> core = value("core").isBlank()
                 ? Optional.empty()
-                : Optional.of(Temperature.ofCelsius(number("core", "°C", -30, 130)));
+                : Optional.of(Temperature.ofCelsius(number("core", Optional.of(Dimension.TEMPERATURE), -30, 130)));
         if (value("note").length() > 2_000) {
             errors.put(
                     "note",
@@ -94,21 +105,36 @@ public record OutcomeForm(Map<String, String> values, Map<String, String> errors
     }
 
     private int whole(String name, int most) {
-        double value = number(name, "", 0, most);
+        double value = number(name, 0, most);
         if (value != Math.rint(value)) {
             errors.put(name, "A whole number from 0 to " + most + ".");
         }
         return (int) value;
     }
 
-    private double number(String name, String unit, double low, double high) {
-        var typed = TypedNumber.read(value(name), unit);
-        if (typed.isEmpty() || typed.getAsDouble() < low || typed.getAsDouble() > high) {
-            String range = Say.plain(low, 0) + " to " + Say.plain(high, 0);
-            errors.put(name, "A number from " + range + (unit.isEmpty() ? "." : " " + unit + "."));
+    private double number(String name, double low, double high) {
+        return number(name, Optional.empty(), low, high);
+    }
+
+    private double number(String name, Optional<Dimension> dimension, double low, double high) {
+        Optional<TypedValue> typed = read(name, dimension);
+        if (typed.isEmpty() || typed.get().metric() < low || typed.get().metric() > high) {
+            String range = dimension
+                    .map(one -> Quoted.number(one, low, 0) + " to " + Quoted.brief(one, high, 0))
+                    .orElseGet(() -> Say.plain(low, 0) + " to " + Say.plain(high, 0));
+            errors.put(name, "A number from " + range + ".");
             return 0;
         }
-        return typed.getAsDouble();
+        return typed.get().metric();
+    }
+
+    private Optional<TypedValue> read(String name, Optional<Dimension> dimension) {
+        try {
+            Optional<Ingredient> of = Optional.of(Ingredients.get(name.startsWith("dough") ? "dough" : "filling"));
+            return TypedValue.read(value(name), "", dimension, units, of, CupStandard.US);
+        } catch (UnreadableAmount e) {
+            return Optional.empty();
+        }
     }
 
     private <E extends Enum<E>> Optional<E> choice(String name, Class<E> type) {

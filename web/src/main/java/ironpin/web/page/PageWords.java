@@ -5,9 +5,13 @@ import ironpin.book.FillingVerdict;
 import ironpin.book.SkinVerdict;
 import ironpin.caution.Caution;
 import ironpin.dough.BenchFeel;
+import ironpin.dough.BowlMaterial;
+import ironpin.dough.Kneading;
+import ironpin.pantry.FlourKind;
+import ironpin.quantity.CupStandard;
 import ironpin.web.picture.Drawings;
 import ironpin.web.picture.Say;
-import ironpin.wrapper.Fold;
+import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -18,12 +22,16 @@ class PageWords {
     private final Drawings drawings = new Drawings();
 
     @ModelAttribute
-    void words(Model model) {
+    void words(Model model, HttpServletRequest request) {
         model.addAttribute("say", Say.WORDS);
         model.addAttribute("draw", drawings);
         model.addAttribute("appetites", Appetite.values());
         model.addAttribute("feels", BenchFeel.values());
-        model.addAttribute("folds", Fold.values());
+        model.addAttribute("kneadBy", Kneading.By.values());
+        model.addAttribute("cupStandards", CupStandard.values());
+        model.addAttribute("flourKinds", FlourKind.values());
+        model.addAttribute("bowlMaterials", BowlMaterial.values());
+        model.addAttribute("units", Units.of(request));
         model.addAttribute("skins", SkinVerdict.values());
         model.addAttribute("fillings", FillingVerdict.values());
         model.addAttribute("defer", Caution.DEFER);

@@ -5,8 +5,8 @@ import ironpin.batch.PlanField;
 import ironpin.batch.Station;
 import ironpin.caution.Caution;
 import ironpin.dip.Dip;
-import ironpin.dough.DoughAddition;
 import ironpin.filling.FillingLine;
+import ironpin.kit.Kit;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.Finding;
 import ironpin.plan.Findings;
@@ -17,10 +17,15 @@ import ironpin.store.LoggedCorrection;
 import ironpin.store.StoredBatch;
 import ironpin.web.picture.RibbonPicture;
 import ironpin.web.picture.Say;
+import ironpin.wrapper.BoughtWrapper;
+import ironpin.wrapper.Fold;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -30,26 +35,30 @@ import java.util.Optional;
  * @param plan what follows from it
  * @param station where the cook stands, or none on the run page
  * @param lot the lane in hand
+ * @param kit what stands in the kitchen
  * @param past how many lots of its style are in the Book
  * @param lastTime what was said of the last one
  * @param entries what is written about this batch
- * @param corrections made to its dough at the bench
+ * @param corrections made at the bench that stand
  * @param run how far the work has come
  * @param now kitchen time
  * @param refused a value that was not taken
+ * @param read how an amount in words was understood
  */
 public record Screen(
         StoredBatch stored,
         BatchPlan plan,
         Optional<Station> station,
         LotPlan lot,
+        Kit kit,
         int past,
         Optional<LastTime> lastTime,
         List<BookEntry> entries,
         List<LoggedCorrection> corrections,
         Run run,
         LocalDateTime now,
-        Optional<FieldError> refused) {
+        Optional<FieldError> refused,
+        Optional<ReadingNote> read) {
 
     /**
      * A weighed line.
@@ -83,11 +92,18 @@ public record Screen(
     }
 
     public String ribbonWide() {
-        return RibbonPicture.wide(plan, lotNo());
+        return RibbonPicture.wide(plan, lotNo(), marks());
     }
 
     public String ribbonNarrow() {
-        return RibbonPicture.narrow(plan, lotNo());
+        return RibbonPicture.narrow(plan, lotNo(), marks());
+    }
+
+    /** The latest correction of each dough, for the ribbon. */
+    private Map<Integer, String> marks() {
+        Map<Integer, String> marks = new HashMap<>();
+        corrections.forEach(one -> marks.put(one.doughNo(), Corrected.brief(one)));
+        return marks;
     }
 
     /** The headline under the title. */
@@ -110,43 +126,60 @@ public record Screen(
         return number(key, noOf(PlanField.ofKey(key).orElseThrow()));
     }
 
-    private FieldView number(String key, int no) {
+    /** A number of the plan by the number of its line. */
+    public FieldView number(String key, int no) {
         PlanField field = PlanField.ofKey(key).orElseThrow();
-        return FieldView.of(field, no, field.read(batch(), plan.balance(), no), refused);
+        return FieldView.of(field, no, field.read(batch(), plan.balance(), no), refused, read);
     }
 
     private int noOf(PlanField field) {
         return switch (field) {
             case EATERS -> 0;
-            case FLOUR, HYDRATION, SALT, OIL, WATER_TEMPERATURE, MIXED, REST, BENCH_LOSS ->
+            case FLOUR, HYDRATION, SALT, OIL, WATER_TEMPERATURE, MIXED, SCALD, KETTLE_WATER, REST, BENCH_LOSS ->
                 lot.dough().no();
-            case FILLING, FILLING_SHARE, TEST_PATTY, BOWL_LOSS -> lot.filling().no();
-            case EACH, PIECES, TO_FREEZER, DOUGH_EACH, FILLING_EACH, ROPE, DISC, CENTRE_TO_RIM -> lotNo();
+            case FILLING, TEST_PATTY, BOWL_LOSS -> lot.filling().no();
+            case EACH,
+                    PIECES,
+                    TO_FREEZER,
+                    DOUGH_EACH,
+                    FILLING_EACH,
+                    ROPE,
+                    DISC,
+                    CENTRE_TO_RIM,
+                    VESSEL_WIDTH,
+                    VESSEL_TIERS,
+                    VESSEL_WATTS,
+                    WRAPPER_SIZE,
+                    WRAPPER_EACH,
+                    WRAPPER_PACK -> lotNo();
+            case FILLING_SHARE, FLOUR_SHARE, FLOUR_GRAMS, ADDITION, ADDITION_GRAMS ->
+                throw new IllegalArgumentException(field + " belongs to a line");
         };
+    }
+
+    /** The folds that the skin in hand can hold. */
+    public List<Fold> folds() {
+        return lot.lot().bought().map(BoughtWrapper::folds).orElseGet(() -> Arrays.stream(Fold.values())
+                .filter(fold -> fold != Fold.TRIANGLE)
+                .toList());
+    }
+
+    /** What its dough station shows. */
+    public DoughScreen dough() {
+        return new DoughScreen(this);
     }
 
     /** The dough's lines below the flour. */
     public List<Line> doughLines() {
-        List<Line> lines = new ArrayList<>();
-        var made = plan.balance().dough(lot.dough().no()).made();
-        for (var part : made.parts()) {
-            Optional<FieldView> field =
-                    switch (part.addition()) {
-                        case WATER -> Optional.of(number("hydration"));
-                        case SALT -> Optional.of(number("salt"));
-                        case OIL -> Optional.of(number("oil"));
-                        default -> Optional.empty();
-                    };
-            boolean fine = part.addition() == DoughAddition.SALT || part.addition() == DoughAddition.LEAVENING;
-            lines.add(new Line(
-                    part.addition().label(),
-                    field,
-                    Say.plain(lot.dough().formula().share(part.addition()).percent(), 1) + " %",
-                    fine
-                            ? Say.fineGrams(part.mass().grams())
-                            : Say.grams(part.mass().grams())));
-        }
-        return lines;
+        return plan.balance().dough(lot.dough().no()).made().parts().stream()
+                .map(part -> new Line(
+                        part.addition().label(),
+                        Optional.empty(),
+                        "",
+                        part.addition().fine()
+                                ? Say.fineGrams(part.mass().grams())
+                                : Say.grams(part.mass().grams())))
+                .toList();
     }
 
     /** The filling's lines. */
@@ -172,23 +205,10 @@ public record Screen(
 
     /** The corrections to this dough, each in a sentence. */
     public List<String> corrected() {
-        return corrections.stream().map(Screen::said).toList();
-    }
-
-    private static String said(LoggedCorrection logged) {
-        var made = logged.correction();
-        String step = made.rest().isZero()
-                ? made.waterToAdd().isZero()
-                        ? "+" + Say.fineGrams(made.flourToAdd().grams()) + " flour"
-                        : "+" + Say.fineGrams(made.waterToAdd().grams()) + " water (" + spoons(made.waterToAdd()) + ")"
-                : Say.time(made.rest()) + " more rest";
-        return "Felt " + made.feel().label() + ": " + step + ", now "
-                + Say.plain(logged.hydration().percent(), 1) + " % water.";
-    }
-
-    /** Water in quarters of a teaspoon of 5 ml. */
-    private static String spoons(Mass water) {
-        return Say.plain(Math.max(1, Math.round(water.grams() / 1.25)) / 4.0, 2) + " tsp";
+        return corrections.stream()
+                .filter(one -> one.doughNo() == lot.dough().no())
+                .map(Corrected::said)
+                .toList();
     }
 
     /** The dip of the lane in hand, measured out. */

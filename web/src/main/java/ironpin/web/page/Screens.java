@@ -1,16 +1,20 @@
 package ironpin.web.page;
 
+import ironpin.batch.Batch;
 import ironpin.batch.Station;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
 import ironpin.store.BatchStore;
 import ironpin.store.BookStore;
 import ironpin.store.CorrectionStore;
+import ironpin.store.KitStore;
 import ironpin.store.RunStore;
 import ironpin.store.Status;
 import ironpin.store.StoredBatch;
 import java.time.Clock;
 import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
@@ -21,9 +25,20 @@ class Screens {
     private final RunStore runs;
     private final BookStore book;
     private final CorrectionStore corrections;
+    private final KitStore kit;
+    private final LastTimes lastTimes;
     private final Clock clock;
 
-    Screens(BatchStore batches, RunStore runs, BookStore book, CorrectionStore corrections, Clock clock) {
+    Screens(
+            BatchStore batches,
+            RunStore runs,
+            BookStore book,
+            CorrectionStore corrections,
+            KitStore kit,
+            LastTimes lastTimes,
+            Clock clock) {
+        this.lastTimes = lastTimes;
+        this.kit = kit;
         this.corrections = corrections;
         this.batches = batches;
         this.runs = runs;
@@ -32,32 +47,61 @@ class Screens {
     }
 
     Screen of(long id, Optional<Station> station, int lotNo) {
-        return of(batches.load(id), station, lotNo, Optional.empty());
+        return of(batches.load(id), station, lotNo, Optional.empty(), Optional.empty());
     }
 
-    /** @param lotNo which lane; the first if there is no such lot */
-    Screen of(StoredBatch stored, Optional<Station> station, int lotNo, Optional<FieldError> refused) {
+    /**
+     * @param lotNo which lane; the first if there is no such lot
+     * @param refused a value that was not taken
+     * @param read how an amount in words was understood
+     */
+    Screen of(
+            StoredBatch stored,
+            Optional<Station> station,
+            int lotNo,
+            Optional<FieldError> refused,
+            Optional<ReadingNote> read) {
         BatchPlan plan = BatchPlan.of(stored.batch());
-        LotPlan lot = plan.lots().stream()
-                .filter(one -> one.lot().no() == lotNo)
-                .findFirst()
-                .orElse(plan.lots().get(0));
-        Optional<LastTime> lastTime =
-                book.last(lot.lot().style(), stored.id()).map(entry -> LastTime.of(entry, lot, clock.getZone()));
-        Run run = Run.of(plan, runs.done(stored.id()), runs.timers(stored.id()), clock.instant());
+        LotPlan lot = inHand(plan, lotNo);
         return new Screen(
                 stored,
                 plan,
                 station,
                 lot,
+                kit.load(),
                 batches.count(Status.DONE),
-                lastTime,
+                lastTimes.before(lot, stored.id()),
                 book.entries(stored.id()),
-                corrections.standing(stored.id()).stream()
-                        .filter(one -> one.doughNo() == lot.dough().no())
-                        .toList(),
-                run,
+                corrections.standing(stored.id()),
+                Run.of(plan, runs.done(stored.id()), runs.timers(stored.id()), clock.instant()),
                 LocalDateTime.now(clock),
-                refused);
+                refused,
+                read);
+    }
+
+    /** The screen of a plan that is only tried: nothing of the run or the Book, so that it is there at once. */
+    Screen tried(StoredBatch stored, Batch batch, Station station, int lotNo) {
+        BatchPlan plan = BatchPlan.of(batch);
+        return new Screen(
+                stored,
+                plan,
+                Optional.of(station),
+                inHand(plan, lotNo),
+                kit.load(),
+                0,
+                Optional.empty(),
+                List.of(),
+                List.of(),
+                Run.of(plan, Map.of(), List.of(), clock.instant()),
+                LocalDateTime.now(clock),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    private static LotPlan inHand(BatchPlan plan, int lotNo) {
+        return plan.lots().stream()
+                .filter(one -> one.lot().no() == lotNo)
+                .findFirst()
+                .orElse(plan.lots().get(0));
     }
 }

@@ -6,6 +6,8 @@ import ironpin.plan.BatchPlan;
 import ironpin.plan.Finding;
 import ironpin.plan.Findings;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Dimension;
+import ironpin.quantity.Quoted;
 import ironpin.web.picture.Say;
 import java.util.Arrays;
 import java.util.List;
@@ -45,10 +47,11 @@ public record Stop(Station station, String figure, Finding.Level level) {
             case PORTION -> Say.count(balance.pieces(), "piece", "pieces");
             case ROLL ->
                 plan.lots().stream()
-                                .map(lot -> Say.plain(lot.lot().shape().disc().millimetres(), 0))
+                                .map(lot -> Quoted.number(
+                                        Dimension.LENGTH, lot.lot().wide().millimetres(), 0))
                                 .distinct()
                                 .collect(Collectors.joining(" · "))
-                        + " mm";
+                        + " " + Quoted.unit(Dimension.LENGTH);
             case FOLD -> worstRoom(plan);
             case COOK ->
                 Say.count(

@@ -15,8 +15,16 @@ public final class Drawings {
         return HydrationPicture.of(lot);
     }
 
-    public String water(LotPlan lot) {
-        return WaterPicture.of(lot);
+    public String water(BatchPlan plan, LotPlan lot) {
+        return WaterPicture.of(plan.batch().waters(), lot);
+    }
+
+    public String knead(LotPlan lot) {
+        return KneadPicture.of(lot.dough().restPlan());
+    }
+
+    public String pack(LotPlan lot) {
+        return PackPicture.of(lot);
     }
 
     public String filling(BatchPlan plan, LotPlan lot) {

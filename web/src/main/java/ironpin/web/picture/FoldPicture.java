@@ -1,6 +1,7 @@
 package ironpin.web.picture;
 
 import ironpin.plan.LotPlan;
+import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.FillRoom;
 import ironpin.wrapper.Fold;
 
@@ -23,21 +24,37 @@ public final class FoldPicture {
                 WIDTH,
                 240,
                 "A " + fold.label() + " round " + Say.fineGrams(filling) + " of filling" + room + ".");
-        String dough = Tones.of(lot.dough().family());
+        String dough = Tones.skin(lot);
         String tone = Tones.of(lot.filling().kind());
-        double mm = lot.lot().shape().disc().millimetres();
-        svg.add("circle", "cx", 110, "cy", 110, "r", 96, "class", dough);
+        double mm = lot.lot().wide().millimetres();
+        open(svg, lot, dough);
         // The heap of filling is a dome of about its own radius in height, so its width goes with the cube root.
         double heap = Math.min(90, 96 * 2 * Math.cbrt(filling / 1.02 * 3 / (2 * Math.PI)) * 10 / mm);
         svg.add("circle", "cx", 110, "cy", 110, "r", heap, "class", tone);
         pleats(svg, fold);
-        svg.text(Say.plain(mm, 0) + " mm", "x", 110, "y", 226, "text-anchor", "middle", "class", "measure");
+        svg.text(Say.mm(mm), "x", 110, "y", 226, "text-anchor", "middle", "class", "measure");
         svg.add("path", "d", "M222 110 h26 m-8 -6 l8 6 l-8 6", "class", "line-ink");
         svg.open("g", "transform", "translate(262 62) scale(1.6)", "class", dough);
         FoldShape.draw(svg, fold, tone);
         svg.close("g");
         lot.room().ifPresent(one -> gauge(svg, one, filling, tone));
         return svg.done();
+    }
+
+    private static void open(Svg svg, LotPlan lot, String dough) {
+        boolean square =
+                lot.lot().bought().isPresent() && lot.lot().bought().get().shape() == BoughtWrapper.Shape.SQUARE;
+        if (square) {
+            svg.add("rect", "x", 20, "y", 20, "width", 180, "height", 180, "class", dough);
+        } else {
+            svg.add("circle", "cx", 110, "cy", 110, "r", 96, "class", dough);
+        }
+        // The wet rim of a bought wrapper.
+        if (square) {
+            svg.add("path", "d", "M26 26 H194 V194", "class", "wet");
+        } else if (lot.lot().bought().isPresent()) {
+            svg.add("path", "d", "M20 110 A90 90 0 0 1 200 110", "class", "wet");
+        }
     }
 
     private static void pleats(Svg svg, Fold fold) {

@@ -29,6 +29,11 @@ final class FoldShape {
                 path(svg, "M4 48 C6 2 94 2 96 48 Q50 56 4 48 Z", "skin");
                 path(svg, "M16 42 C20 14 80 14 84 42 Q50 49 16 42 Z", tone);
             }
+            case TRIANGLE -> {
+                path(svg, "M4 54 L50 4 L96 54 Q84 60 74 50 Q50 58 26 50 Q16 60 4 54 Z", "skin");
+                path(svg, "M24 46 L50 18 L76 46 Q50 52 24 46 Z", tone);
+                path(svg, "M38 56 Q50 62 62 56", "pleat");
+            }
             case PLEATED_CRESCENT -> {
                 path(svg, "M3 40 C10 -4 90 -4 97 40 Q92 52 84 44 Q50 60 16 44 Q8 52 3 40 Z", "skin");
                 path(svg, "M18 38 C24 14 76 14 82 38 Q50 52 18 38 Z", tone);

@@ -1,113 +1,247 @@
 package ironpin.web.picture;
 
+import ironpin.batch.FlourShare;
+import ironpin.dough.DoughAddition;
+import ironpin.dough.DoughFormula;
+import ironpin.dough.DoughLine;
 import ironpin.dough.HydrationTarget;
+import ironpin.dough.Scald;
+import ironpin.pantry.FlourKind;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Band;
 import ironpin.quantity.Percentage;
+import java.util.Locale;
 
-/** The hydration scale: the wedge of wetter and wetter dough, the band to aim for, and the pin where this dough stands. */
+/**
+ * The hydration scale: the wedge of wetter and wetter dough, the band to aim for, and the pin where this dough stands, which
+ * can be dragged. Below it, what moved the band, and what egg and dairy bring to the water.
+ */
 public final class HydrationPicture {
     private static final double WIDTH = 680;
     private static final double LEFT = 30;
     private static final double RIGHT = 650;
     private static final double BASE = 150;
+    private static final double ROW = 19;
+    private static final double FIRST_ROW = 194;
+    private static final double WORTH_SHOWING = 0.05;
 
-    private HydrationPicture() {}
+    private final LotPlan lot;
+    private final HydrationTarget target;
+    private final double now;
+    private final Scale scale;
+    private final Svg svg;
+    private double row = FIRST_ROW;
+    private double moved;
+
+    private HydrationPicture(LotPlan lot) {
+        this.lot = lot;
+        this.target = lot.hydration();
+        this.now = lot.dough().formula().effectiveHydration().percent();
+        Band<Percentage> band = target.band();
+        double step = band.high().percent() > 90 ? 20 : 4;
+        double poured = lot.dough().formula().hydration().percent();
+        double least = Math.min(Math.min(now, poured), band.low().percent());
+        double low = Math.max(0, Math.floor(least / step) * step - step);
+        double high = Math.ceil(Math.max(now, band.high().percent()) / step) * step + step;
+        this.scale = new Scale(low, high, step);
+        this.svg = new Svg();
+    }
 
     /** The scale for one lot's dough. */
     public static String of(LotPlan lot) {
-        HydrationTarget target = lot.hydration();
-        Band<Percentage> band = target.band();
-        double now = lot.dough().formula().effectiveHydration().percent();
-        double low = Math.floor(Math.min(now, band.low().percent()) / 4) * 4 - 4;
-        double high = Math.ceil(Math.max(now, band.high().percent()) / 4) * 4 + 4;
-        Scale scale = new Scale(low, high);
-        boolean inside = band.contains(Percentage.of(now));
-        String said = "Effective hydration " + Say.plain(now, 1) + " %, " + (inside ? "inside" : "outside")
-                + " the band of " + Say.plain(band.low().percent(), 1) + " to "
-                + Say.plain(band.high().percent(), 1) + " %.";
-        Svg svg = Svg.picture("hydration-picture", WIDTH, 200, said);
-        svg.add(
-                "path",
-                "class",
-                "wedge",
-                "d",
-                "M" + LEFT + " " + BASE + " L" + LEFT + " " + top(LEFT) + " L" + RIGHT + " " + top(RIGHT) + " L" + RIGHT
-                        + " " + BASE + " Z");
-        double a = scale.x(band.low().percent());
-        double b = scale.x(band.high().percent());
-        svg.add(
-                "path",
-                "class",
-                "band",
-                "d",
-                "M" + Svg.number(a) + " " + BASE + " L" + Svg.number(a) + " " + Svg.number(top(a)) + " L"
-                        + Svg.number(b) + " " + Svg.number(top(b)) + " L" + Svg.number(b) + " " + BASE + " Z");
-        ticks(svg, scale);
-        shift(svg, scale, target);
-        pin(svg, scale.x(now), now, inside);
-        svg.text(
-                Say.plain(band.low().percent(), 1) + "–" + Say.plain(band.high().percent(), 1) + " % suits it",
-                "x",
-                (a + b) / 2,
-                "y",
-                BASE - 8,
-                "text-anchor",
-                "middle",
-                "class",
-                "band-text");
-        return svg.done();
+        return new HydrationPicture(lot).draw();
     }
 
-    private record Scale(double low, double high) {
+    private record Scale(double low, double high, double step) {
         double x(double percent) {
             return LEFT + (RIGHT - LEFT) * (percent - low) / (high - low);
         }
+    }
+
+    private String draw() {
+        Band<Percentage> band = target.band();
+        boolean inside = band.contains(Percentage.of(now));
+        String range =
+                Say.plain(band.low().percent(), 1) + "–" + Say.plain(band.high().percent(), 1) + " %";
+        String said = "Effective hydration " + Say.plain(now, 1) + " %, " + (inside ? "inside" : "outside")
+                + " the band of " + Say.plain(band.low().percent(), 1) + " to "
+                + Say.plain(band.high().percent(), 1) + " %.";
+        Svg rows = body(range, inside);
+        double height = Math.max(200, row - ROW + 12);
+        svg.open(
+                "svg",
+                "xmlns",
+                "http://www.w3.org/2000/svg",
+                "class",
+                "hydration-picture",
+                "viewBox",
+                "0 0 " + Svg.number(WIDTH) + " " + Svg.number(height),
+                "role",
+                "img",
+                "aria-label",
+                said,
+                "data-low",
+                scale.low(),
+                "data-high",
+                scale.high(),
+                "data-left",
+                LEFT / WIDTH,
+                "data-right",
+                RIGHT / WIDTH,
+                "data-brought",
+                now - lot.dough().formula().hydration().percent());
+        return svg.done(rows);
+    }
+
+    private Svg body(String range, boolean inside) {
+        Svg out = new Svg();
+        Band<Percentage> band = target.band();
+        wedge(out, "wedge", LEFT, RIGHT);
+        double a = scale.x(band.low().percent());
+        double b = scale.x(band.high().percent());
+        wedge(out, "band", a, b);
+        ticks(out);
+        shifts(out);
+        brought(out);
+        scald(out);
+        pin(out, scale.x(now), inside);
+        out.text(range + " suits it", "x", (a + b) / 2, "y", BASE - 8, "text-anchor", "middle", "class", "band-text");
+        return out;
+    }
+
+    private static void wedge(Svg out, String cssClass, double from, double to) {
+        out.add(
+                "path",
+                "class",
+                cssClass,
+                "d",
+                "M" + Svg.number(from) + " " + BASE + " L" + Svg.number(from) + " " + Svg.number(top(from)) + " L"
+                        + Svg.number(to) + " " + Svg.number(top(to)) + " L" + Svg.number(to) + " " + BASE + " Z");
     }
 
     private static double top(double x) {
         return BASE - 14 - 52 * (x - LEFT) / (RIGHT - LEFT);
     }
 
-    private static void ticks(Svg svg, Scale scale) {
-        double step = scale.high() - scale.low() > 60 ? 20 : 4;
-        for (double percent = Math.ceil(scale.low() / step) * step; percent <= scale.high(); percent += step) {
+    private void ticks(Svg out) {
+        double step = (scale.high() - scale.low()) / scale.step() > 12 ? scale.step() * 2 : scale.step();
+        for (double percent = scale.low(); percent <= scale.high(); percent += step) {
             double x = scale.x(percent);
-            svg.add("path", "d", "M" + Svg.number(x) + " " + BASE + " v8", "class", "line-ink");
-            svg.text(Say.plain(percent, 0), "x", x, "y", BASE + 24, "text-anchor", "middle", "class", "tick");
+            out.add("path", "d", "M" + Svg.number(x) + " " + BASE + " v8", "class", "line-ink");
+            out.text(Say.plain(percent, 0), "x", x, "y", BASE + 24, "text-anchor", "middle", "class", "tick");
         }
     }
 
-    private static void shift(Svg svg, Scale scale, HydrationTarget target) {
-        double moved = target.flourShift() + target.methodShift();
-        if (Math.abs(moved) < 0.05) {
+    /** What moved the lower edge of the band from where the book has it, one arrow each. */
+    private void shifts(Svg out) {
+        moved = target.book().low().percent();
+        shift(out, target.flourShift(), flourWords());
+        shift(out, target.learned(), "learned for this flour (est.)");
+        shift(out, target.methodShift(), "because it is " + lot.lot().method().done());
+    }
+
+    private String flourWords() {
+        FlourShare main = lot.dough().flours().get(0);
+        boolean whole =
+                lot.dough().flours().stream().anyMatch(part -> part.flour().kind() == FlourKind.WHOLEMEAL);
+        String flour = lot.dough().flours().size() > 1
+                ? "for this blend"
+                : "for " + Say.plain(main.flour().protein().percent(), 1) + " % protein";
+        return whole ? flour + ", whole grain" : flour;
+    }
+
+    private void shift(Svg out, double points, String why) {
+        if (Math.abs(points) < WORTH_SHOWING) {
             return;
         }
-        double from = scale.x(target.book().low().percent());
-        double to = scale.x(target.band().low().percent());
-        String sign = moved > 0 ? "+" : "−";
-        svg.add(
+        double from = scale.x(moved);
+        moved += points;
+        double to = scale.x(moved);
+        String back = points > 0 ? "-4" : "4";
+        String forth = points > 0 ? "4" : "-4";
+        out.add(
                 "path",
                 "d",
-                "M" + Svg.number(from) + " 186 H" + Svg.number(to) + " m" + (moved > 0 ? "-5" : "5") + " -4 l"
-                        + (moved > 0 ? "5" : "-5") + " 4 l" + (moved > 0 ? "-5" : "5") + " 4",
+                "M" + Svg.number(from) + " " + row + " H" + Svg.number(to) + " m" + back + " -4 l" + forth + " 4 l"
+                        + back + " 4",
                 "class",
                 "line-good");
-        svg.text(
-                sign + Say.plain(Math.abs(moved), 1) + " points for this flour and this way of cooking",
-                "x",
-                Math.max(from, to) + 10,
-                "y",
-                190,
-                "class",
-                "quiet-small");
+        note(out, Math.max(from, to) + 10, signed(points) + " " + why);
     }
 
-    private static void pin(Svg svg, double x, double now, boolean inside) {
-        svg.add("path", "d", "M" + Svg.number(x) + " 44 V156", "class", "pin")
-                .add("circle", "cx", x, "cy", 36, "r", 11, "class", "pin-head");
+    /** Water poured, and what else wets the flour, up to the pin. */
+    private void brought(Svg out) {
+        DoughFormula formula = lot.dough().formula();
+        double at = formula.hydration().percent();
+        if (now - at < WORTH_SHOWING) {
+            return;
+        }
+        StringBuilder said = new StringBuilder("water " + Say.plain(at, 1));
+        for (DoughLine line : formula.lines()) {
+            double brings = line.share().percent() * line.addition().waterShare();
+            if (line.addition() != DoughAddition.WATER && brings >= WORTH_SHOWING) {
+                double from = scale.x(at);
+                at += brings;
+                out.add(
+                        "rect",
+                        "x",
+                        from,
+                        "y",
+                        row - 5,
+                        "width",
+                        Math.max(1, scale.x(at) - from - 1),
+                        "height",
+                        9,
+                        "class",
+                        line.addition() == DoughAddition.EGG || line.addition() == DoughAddition.YOLK
+                                ? "fill-poultry"
+                                : "water");
+                said.append(" + ")
+                        .append(line.addition().label().toLowerCase(Locale.ROOT))
+                        .append(' ')
+                        .append(Say.plain(brings, 1));
+            }
+        }
+        note(out, scale.x(at) + 10, said + " = " + Say.plain(now, 1) + " %");
+    }
+
+    private void scald(Svg out) {
+        double share = Scald.share(lot.mixed());
+        if (share < WORTH_SHOWING || !lot.dough().family().wheat()) {
+            return;
+        }
+        note(
+                out,
+                LEFT,
+                "scald " + Say.plain(share, 2) + " (est.) wants about "
+                        + Say.plain(Scald.POINTS_FROM_NONE_TO_ALL * share, 1) + " points more than a cold dough");
+    }
+
+    private void note(Svg out, double x, String text) {
+        boolean fits = x < WIDTH * 0.55;
+        out.text(
+                text,
+                "x",
+                fits ? x : RIGHT,
+                "y",
+                row + 4,
+                "text-anchor",
+                fits ? "start" : "end",
+                "class",
+                "quiet-small halo");
+        row += ROW;
+    }
+
+    private static String signed(double points) {
+        return (points > 0 ? "+" : "−") + Say.plain(Math.abs(points), 1);
+    }
+
+    private void pin(Svg out, double x, boolean inside) {
+        out.add("path", "d", "M" + Svg.number(x) + " 44 V156", "class", "pin")
+                .add("circle", "cx", x, "cy", 36, "r", 11, "class", "pin-head")
+                .add("circle", "cx", x, "cy", 36, "r", 26, "class", "pin-handle");
         boolean left = x > WIDTH * 0.6;
-        svg.text(
+        out.text(
                 Say.plain(now, 1) + " %",
                 "x",
                 left ? x - 20 : x + 20,
@@ -117,7 +251,7 @@ public final class HydrationPicture {
                 left ? "end" : "start",
                 "class",
                 "big");
-        svg.text(
+        out.text(
                 inside ? "in the band" : "outside the band",
                 "x",
                 left ? x - 20 : x + 20,

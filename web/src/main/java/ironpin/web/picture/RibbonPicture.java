@@ -5,6 +5,7 @@ import ironpin.batch.Batch;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
 import java.util.List;
+import java.util.Map;
 
 /**
  * The ribbon: every gram from flour to plate, to one scale for all lanes. Across, places are percentages, so that the
@@ -40,7 +41,11 @@ public final class RibbonPicture {
     private final double scale;
     private final Svg svg;
 
-    private RibbonPicture(BatchPlan plan, List<LotPlan> lanes, boolean wide) {
+    /** The latest correction of each dough, in a few words, by the dough's number. */
+    private final Map<Integer, String> corrected;
+
+    private RibbonPicture(BatchPlan plan, List<LotPlan> lanes, boolean wide, Map<Integer, String> corrected) {
+        this.corrected = corrected;
         this.plan = plan;
         this.lanes = lanes;
         this.wide = wide;
@@ -52,12 +57,22 @@ public final class RibbonPicture {
 
     /** All lanes, for a page that is wide enough; the current lot stands out. */
     public static String wide(BatchPlan plan, int lotNo) {
-        return new RibbonPicture(plan, plan.lots(), true).draw("ribbon-wide", lotNo);
+        return wide(plan, lotNo, Map.of());
+    }
+
+    /** All lanes. @param corrected the latest correction of each dough, by its number */
+    public static String wide(BatchPlan plan, int lotNo, Map<Integer, String> corrected) {
+        return new RibbonPicture(plan, plan.lots(), true, corrected).draw("ribbon-wide", lotNo);
     }
 
     /** Only the current lot, for a phone. */
     public static String narrow(BatchPlan plan, int lotNo) {
-        return new RibbonPicture(plan, List.of(plan.lot(lotNo)), false).draw("ribbon-narrow", lotNo);
+        return narrow(plan, lotNo, Map.of());
+    }
+
+    /** Only the current lot. @param corrected the latest correction of each dough, by its number */
+    public static String narrow(BatchPlan plan, int lotNo, Map<Integer, String> corrected) {
+        return new RibbonPicture(plan, List.of(plan.lot(lotNo)), false, corrected).draw("ribbon-narrow", lotNo);
     }
 
     /** Pixels of strand per gram. */
@@ -97,7 +112,7 @@ public final class RibbonPicture {
     }
 
     private void lane(LotPlan lane, double top, boolean current) {
-        String dough = Tones.of(lane.dough().family());
+        String dough = Tones.skin(lane);
         String filling = Tones.of(lane.filling().kind());
         double middle = top + laneHeight / 2;
         double doughThick = thickness(doughMade(lane), scale);
@@ -118,13 +133,20 @@ public final class RibbonPicture {
                     "class",
                     current ? "lane-name lane-current" : "lane-name");
         }
-        ingredients(lane, doughTop, doughThick);
-        strand(at.dough, at.portion, doughTop, doughThick, doughTop, doughThick, dough);
+        if (lane.packs().isPresent()) {
+            packs(lane, doughTop, doughThick);
+        } else {
+            ingredients(lane, doughTop, doughThick);
+            strand(at.dough, at.portion, doughTop, doughThick, doughTop, doughThick, dough);
+            correction(lane, doughTop);
+        }
         strand(at.filling, at.portion, fillingTop + 3, fillingThick, fillingTop, fillingThick, filling);
         beads(lane.share().pieces(), doughTop, doughThick, dough);
         beads(lane.share().pieces(), fillingTop, fillingThick, filling);
         beadScale(lane, fillingTop + fillingThick);
-        hang(plan.balance().dough(lane.dough().no()).left().grams(), "dough", doughTop + doughThick, middle, true);
+        if (lane.packs().isEmpty()) {
+            hang(plan.balance().dough(lane.dough().no()).left().grams(), "dough", doughTop + doughThick, middle, true);
+        }
         hang(
                 plan.balance().filling(lane.filling().no()).left().grams(),
                 "filling",
@@ -151,6 +173,48 @@ public final class RibbonPicture {
         strand(at.ingredients, at.dough, top + flour + 4, thick - flour, top + flour, thick - flour, "water");
     }
 
+    /** Wrappers out of a pack: they join where pieces begin. */
+    private void packs(LotPlan lane, double top, double thick) {
+        double width = (at.portion - at.filling) / 3;
+        double x = at.portion - width;
+        for (int i = 0; i < 3; i++) {
+            svg.add(
+                    "rect",
+                    "x",
+                    Svg.number(x + i * width / 3) + "%",
+                    "y",
+                    top,
+                    "width",
+                    Svg.number(width / 3.6) + "%",
+                    "height",
+                    Math.max(6, thick),
+                    "class",
+                    "flour");
+        }
+        int packs = lane.packs().orElseThrow().packs();
+        svg.text(
+                Say.count(packs, "pack", "packs") + " of wrappers",
+                "x",
+                at.ingredients + "%",
+                "y",
+                top + thick / 2 + 5,
+                "class",
+                "quiet-small");
+    }
+
+    /** A drop where a dough was corrected at the bench, with what went in. */
+    private void correction(LotPlan lane, double top) {
+        String text = corrected.get(lane.dough().no());
+        if (text == null || !firstOfItsDough(lane)) {
+            return;
+        }
+        double x = at.dough + 4;
+        svg.open("svg", "x", Svg.number(x) + "%", "y", top - 12, "width", 14, "height", 18);
+        svg.add("path", "class", "correction", "d", "M7 0 C10 6 13 8 13 11 A6 6 0 0 1 1 11 C1 8 4 6 7 0 Z");
+        svg.close("svg");
+        svg.text(text, "x", Svg.number(x + (wide ? 1.5 : 5)) + "%", "y", top - 3, "class", "quiet-small halo");
+    }
+
     private void shared(LotPlan lane, double y) {
         svg.text("same dough", "x", at.ingredients + "%", "y", y + 4, "class", "quiet-small");
     }
@@ -158,8 +222,8 @@ public final class RibbonPicture {
     private boolean firstOfItsDough(LotPlan lane) {
         return !wide
                 || lanes.stream()
-                                .filter(other ->
-                                        other.dough().no() == lane.dough().no())
+                                .filter(other -> other.packs().isEmpty()
+                                        && other.dough().no() == lane.dough().no())
                                 .findFirst()
                                 .orElseThrow()
                         == lane;
@@ -337,6 +401,9 @@ public final class RibbonPicture {
     private double doughMade(LotPlan lane) {
         Balance.OfDough share = plan.balance().dough(lane.dough().no());
         double mine = lane.share().doughEach().times(lane.share().pieces()).grams();
+        if (lane.packs().isPresent()) {
+            return mine;
+        }
         double inPieces = share.inPieces().grams();
         return inPieces == 0
                 ? share.made().total().grams()
@@ -357,7 +424,7 @@ public final class RibbonPicture {
             said.append(lane.lot().name())
                     .append(", ")
                     .append(Say.grams(doughMade(lane)))
-                    .append(" dough and ")
+                    .append(lane.packs().isPresent() ? " of bought wrappers and " : " dough and ")
                     .append(Say.grams(fillingMade(lane)))
                     .append(" filling make ")
                     .append(Say.count(lane.share().pieces(), "piece", "pieces"))

@@ -18,8 +18,8 @@ public final class RopePicture {
         double lengthMm = Math.max(1, rope.ropeLength().millimetres());
         double scale = Math.min(1.6, (WIDTH - 2 * LEFT) / lengthMm);
         double thick = Math.max(6, rope.diameter().millimetres() * scale);
-        String said = Say.count(rope.ropes(), "rope", "ropes") + ", the longest " + Say.plain(lengthMm / 10, 1)
-                + " cm, cut every " + Say.plain(rope.cut().millimetres(), 1) + " mm into " + n + ".";
+        String said = Say.count(rope.ropes(), "rope", "ropes") + ", the longest " + Say.mm(lengthMm) + ", cut every "
+                + Say.fineMm(rope.cut().millimetres()) + " into " + n + ".";
         Svg svg = Svg.picture("rope-picture", WIDTH, 190, said);
         double length = lengthMm * scale;
         String tone = Tones.of(lot.dough().family());
@@ -31,10 +31,10 @@ public final class RopePicture {
         double first = LEFT + length / n;
         svg.add("path", "d", "M" + LEFT + " 18 H" + Svg.number(first), "class", "line-ink")
                 .add("path", "d", "M" + LEFT + " 13 v10 M" + Svg.number(first) + " 13 v10", "class", "line-ink");
-        svg.text(Say.plain(rope.cut().millimetres(), 1) + " mm", "x", first + 8, "y", 22, "class", "measure");
+        svg.text(Say.fineMm(rope.cut().millimetres()), "x", first + 8, "y", 22, "class", "measure");
         svg.text(
-                Say.plain(lengthMm / 10, 1) + " cm long, "
-                        + Say.plain(rope.diameter().millimetres(), 0) + " mm thick; drawn at "
+                Say.mm(lengthMm) + " long, "
+                        + Say.mm(rope.diameter().millimetres()) + " thick; drawn at "
                         + Say.plain(scale * 100 / 3.78, 0) + " % of true size",
                 "x",
                 LEFT,

@@ -1,12 +1,16 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Band;
 import ironpin.quantity.Decimal;
+import ironpin.quantity.Dimension;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Quoted;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 
-/** Numbers, times and dates as a page says them. */
+/** Numbers, times and dates as a page says them; quantities are quoted, and {@code UnitsFilter} says them in the end. */
 public final class Say {
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
@@ -19,17 +23,53 @@ public final class Say {
 
     /** Whole grams, as in "1,091 g". */
     public static String grams(double grams) {
-        return Decimal.grouped(grams, 0) + " g";
+        return Quoted.mass(grams, 0);
     }
 
     /** Tenths of a gram. */
     public static String fineGrams(double grams) {
-        return Decimal.grouped(grams, 1) + " g";
+        return Quoted.mass(grams, 1);
+    }
+
+    /** A temperature in whole degrees. */
+    public static String celsius(double celsius) {
+        return Quoted.temperature(celsius);
+    }
+
+    /** A length in whole millimetres. */
+    public static String mm(double millimetres) {
+        return Quoted.length(millimetres, 0);
+    }
+
+    /** A length in tenths of a millimetre. */
+    public static String fineMm(double millimetres) {
+        return Quoted.length(millimetres, 1);
+    }
+
+    /** A volume in whole millilitres. */
+    public static String ml(double millilitres) {
+        return Quoted.volume(millilitres);
+    }
+
+    /** The unit of "mass" or "temperature"; nothing for anything else. */
+    public static String unit(String dimension) {
+        return switch (dimension) {
+            case "mass" -> Quoted.unit(Dimension.MASS);
+            case "temperature" -> Quoted.unit(Dimension.TEMPERATURE);
+            default -> "";
+        };
     }
 
     /** Rounded to so many decimals, without a tail of zeros, as a field takes it. */
     public static String plain(double value, int decimals) {
         return Decimal.trimmed(value, decimals);
+    }
+
+    /** Two masses with one unit, as in "120 and 150 g". */
+    public static String plainRange(Band<Mass> range) {
+        int decimals = range.high().grams() < 20 ? 1 : 0;
+        return Quoted.number(Dimension.MASS, range.low().grams(), decimals) + " and "
+                + Quoted.brief(Dimension.MASS, range.high().grams(), decimals);
     }
 
     /** The time of day. */

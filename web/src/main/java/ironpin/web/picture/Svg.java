@@ -57,6 +57,11 @@ public final class Svg {
         return this;
     }
 
+    /** The finished picture, with what was drawn aside inside it. */
+    String done(Svg inside) {
+        return out.append(inside.out).append("</svg>").toString();
+    }
+
     /** The finished picture. */
     public String done() {
         return out.append("</svg>").toString();

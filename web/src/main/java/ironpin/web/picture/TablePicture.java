@@ -70,7 +70,7 @@ public final class TablePicture {
     }
 
     private static void piece(Svg svg, LotPlan lot, double x, double y, double size) {
-        svg.open("g", "class", Tones.of(lot.dough().family()));
+        svg.open("g", "class", Tones.skin(lot));
         FoldShape.use(
                 svg,
                 lot.lot().fold(),

@@ -2,6 +2,7 @@ package ironpin.web.picture;
 
 import ironpin.dough.DoughFamily;
 import ironpin.filling.FillingKind;
+import ironpin.plan.LotPlan;
 
 /** Which colour class a dough or a filling is drawn in. */
 public final class Tones {
@@ -14,6 +15,11 @@ public final class Tones {
             case WARM_WATER, PART_SCALDED, FULL_SCALD, SOFT_ENRICHED, CLEAR_STARCH -> "dough-warm";
             case WHOLEMEAL, MAIZE -> "dough-brown";
         };
+    }
+
+    /** The skin of a lot: its dough, or a wrapper out of a pack. */
+    public static String skin(LotPlan lot) {
+        return lot.lot().bought().isPresent() ? "flour" : of(lot.dough().family());
     }
 
     /** A filling by what it is mostly about. */

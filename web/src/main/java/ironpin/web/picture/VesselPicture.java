@@ -18,15 +18,15 @@ public final class VesselPicture {
         int tiers = lot.lot().vessel().tiers();
         int shown = Math.min(packing.count(), (most + tiers - 1) / tiers);
         String where = tiers > 1 ? " on each of " + tiers + " tiers" : "";
-        String said = "A " + lot.lot().vessel().kind().label() + " of " + Say.plain(2 * packing.radiusMm(), 0)
-                + " mm with " + shown + " pieces" + where + ".";
+        String said = "A " + lot.lot().vessel().kind().label() + " of " + Say.mm(2 * packing.radiusMm()) + " with "
+                + shown + " pieces" + where + ".";
         Svg svg = Svg.picture("vessel-picture", SIZE, SIZE + 26, said);
         double r = SIZE / 2 - 8;
         double scale = r / packing.radiusMm();
         double middle = SIZE / 2;
         svg.add("circle", "cx", middle, "cy", middle, "r", r + 4, "class", "vessel")
                 .add("circle", "cx", middle, "cy", middle, "r", r, "class", inside(lot));
-        svg.open("g", "class", Tones.of(lot.dough().family()));
+        svg.open("g", "class", Tones.skin(lot));
         FoldShape.define(svg, lot.lot().fold(), Tones.of(lot.filling().kind()));
         for (int i = 0; i < shown; i++) {
             VesselPacking.Place place = packing.places().get(i);
@@ -43,8 +43,7 @@ public final class VesselPicture {
         }
         svg.close("g");
         svg.text(
-                Say.plain(2 * packing.radiusMm() / 10, 0) + " cm" + (tiers > 1 ? ", " + tiers + " tiers" : "")
-                        + ", drawn to scale",
+                Say.mm(2 * packing.radiusMm()) + (tiers > 1 ? ", " + tiers + " tiers" : "") + ", drawn to scale",
                 "x",
                 middle,
                 "y",

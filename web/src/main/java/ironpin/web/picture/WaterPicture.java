@@ -6,6 +6,7 @@ import ironpin.dough.Waters;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Band;
 import ironpin.quantity.Temperature;
+import java.time.Duration;
 
 /** Two beakers, from the kettle and from the tap, and a thermometer at the mixing temperature with the scald zone. */
 public final class WaterPicture {
@@ -16,20 +17,20 @@ public final class WaterPicture {
 
     private WaterPicture() {}
 
-    /** The water for one lot's dough. */
-    public static String of(LotPlan lot) {
-        Waters waters = Waters.USUAL;
+    /** The water for one lot's dough, out of these. */
+    public static String of(Waters waters, LotPlan lot) {
         Band<Temperature> reach = new Band<>(waters.tap(), waters.kettle());
         Mixing.Split split = lot.mixing().split(reach.clamp(lot.dough().water()), waters.tap(), waters.kettle());
         double mixed = lot.mixed().celsius();
         String said = Say.grams(split.kettle().grams()) + " from the kettle and "
-                + Say.grams(split.tap().grams()) + " from the tap mix to " + Say.plain(mixed, 0)
-                + " °C (est.); starch scalds from about 58 °C.";
+                + Say.grams(split.tap().grams()) + " from the tap mix to "
+                + Say.celsius(mixed) + " (est.), scald share "
+                + Say.plain(Scald.share(lot.mixed()), 2) + "; starch scalds from about " + Say.celsius(58) + ".";
         Svg svg = Svg.picture("water-picture", 300, 200, said);
         double total = lot.mixing().water().grams();
         beaker(svg, 6, split.kettle().grams(), total, "kettle", waters.kettle(), "water-hot");
         beaker(svg, 96, split.tap().grams(), total, "tap", waters.tap(), "water");
-        thermometer(svg, mixed);
+        thermometer(svg, lot, mixed);
         return svg.done();
     }
 
@@ -60,7 +61,7 @@ public final class WaterPicture {
         svg.text(Say.grams(grams), "x", left + 37, "y", textY, "text-anchor", "middle", "class", "measure halo");
         svg.text(from, "x", left + 37, "y", BASE + 20, "text-anchor", "middle", "class", "quiet-small");
         svg.text(
-                Say.plain(at.celsius(), 0) + " °C",
+                Say.celsius(at.celsius()),
                 "x",
                 left + 37,
                 "y",
@@ -71,7 +72,7 @@ public final class WaterPicture {
                 "quiet-small");
     }
 
-    private static void thermometer(Svg svg, double mixed) {
+    private static void thermometer(Svg svg, LotPlan lot, double mixed) {
         double x = 208;
         double zoneTop = y(Scald.temperatureFor(0.95).celsius());
         double zoneBottom = y(58);
@@ -80,10 +81,21 @@ public final class WaterPicture {
                 .add("rect", "x", x - 7, "y", zoneTop, "width", 14, "height", zoneBottom - zoneTop, "class", "band")
                 .add("rect", "x", x - 3, "y", y(mixed), "width", 6, "height", 168 - y(mixed), "class", "mercury")
                 .add("circle", "cx", x, "cy", 168, "r", 11, "class", "mercury");
-        svg.text(Say.plain(mixed, 0) + "° mixed", "x", x + 16, "y", y(mixed) + 6, "class", "big-small");
-        boolean clear = Math.abs(y(mixed) - (zoneTop + zoneBottom) / 2) > 20;
-        double textY = clear ? (zoneTop + zoneBottom) / 2 + 4 : zoneTop - 12;
-        svg.text("scald", "x", x + 16, "y", textY, "class", "quiet-small");
+        double hands = y(Mixing.HANDS.celsius());
+        svg.add("path", "d", "M" + (x - 14) + " " + Svg.number(hands) + " h10", "class", "line-ink");
+        svg.text("hands", "x", x - 18, "y", hands + 4, "text-anchor", "end", "class", "quiet-small halo");
+        svg.text(Say.celsius(mixed), "x", x + 16, "y", y(mixed) + 6, "class", "big-small");
+        svg.text("mixed", "x", x + 16, "y", y(mixed) + 21, "class", "quiet-small");
+        double zone = (zoneTop + zoneBottom) / 2;
+        boolean clear = Math.abs(y(mixed) - zone) > 30;
+        double share = Scald.share(lot.mixed());
+        String scald = share < 0.005 ? "no scald" : "scald " + Say.plain(share, 2);
+        svg.text(scald, "x", x + 16, "y", clear ? zone + 4 : y(mixed) - 18, "class", "quiet-small");
+        Duration wait = lot.mixing().untilHands(lot.mixed());
+        if (!wait.isZero()) {
+            long minutes = Math.max(1, Math.round(wait.toSeconds() / 60.0));
+            svg.text("hands in " + minutes + " min", "x", x + 22, "y", 176, "class", "quiet-small");
+        }
     }
 
     private static double y(double celsius) {

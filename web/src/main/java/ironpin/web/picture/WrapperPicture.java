@@ -1,6 +1,7 @@
 package ironpin.web.picture;
 
 import ironpin.plan.LotPlan;
+import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.StuffedBread;
 import ironpin.wrapper.WrapperProfile;
 
@@ -13,6 +14,9 @@ public final class WrapperPicture {
 
     /** The wrapper or bread of one lot. */
     public static String of(LotPlan lot) {
+        if (lot.lot().bought().isPresent()) {
+            return bought(lot, lot.lot().bought().get());
+        }
         return lot.bread().map(bread -> bread(lot, bread)).orElseGet(() -> wrapper(lot, lot.wrapper()));
     }
 
@@ -20,14 +24,14 @@ public final class WrapperPicture {
         double mm = profile.diameter().millimetres();
         double scale = 210 / Math.max(mm, 100);
         double r = mm * scale / 2;
-        String said = "A disc of " + Say.plain(mm, 0) + " mm, "
-                + Say.plain(profile.rim().millimetres(), 1) + " mm thick at the rim and "
-                + Say.plain(profile.centre().millimetres(), 1) + " mm in the middle.";
+        String said = "A disc of " + Say.mm(mm) + ", "
+                + Say.fineMm(profile.rim().millimetres()) + " thick at the rim and "
+                + Say.fineMm(profile.centre().millimetres()) + " in the middle.";
         Svg svg = Svg.picture("wrapper-picture", WIDTH, 250, said);
         String tone = Tones.of(lot.dough().family());
         svg.add("circle", "cx", 125, "cy", 120, "r", r, "class", tone)
                 .add("circle", "cx", 125, "cy", 120, "r", r * 0.5, "class", "thicker");
-        dimension(svg, 125 - r, 125 + r, 238, Say.plain(mm, 0) + " mm");
+        dimension(svg, 125 - r, 125 + r, 238, Say.mm(mm));
         double left = 290;
         double right = 650;
         double base = 150;
@@ -43,16 +47,9 @@ public final class WrapperPicture {
                 "M" + left + " " + base + " V" + Svg.number(base - rim) + " L" + middle + " "
                         + Svg.number(base - centre) + " L" + right + " " + Svg.number(base - rim) + " V" + base + " Z");
         svg.add("path", "d", "M" + (left - 12) + " " + base + " H" + (right + 12), "class", "line-ink");
+        svg.text(Say.fineMm(profile.rim().millimetres()) + " rim", "x", left, "y", base - rim - 10, "class", "measure");
         svg.text(
-                Say.plain(profile.rim().millimetres(), 1) + " mm rim",
-                "x",
-                left,
-                "y",
-                base - rim - 10,
-                "class",
-                "measure");
-        svg.text(
-                Say.plain(profile.centre().millimetres(), 1) + " mm in the middle",
+                Say.fineMm(profile.centre().millimetres()) + " in the middle",
                 "x",
                 middle,
                 "y",
@@ -72,11 +69,52 @@ public final class WrapperPicture {
         return svg.done();
     }
 
+    private static String bought(LotPlan lot, BoughtWrapper wrapper) {
+        double mm = wrapper.size().millimetres();
+        Svg svg = Svg.picture(
+                "wrapper-picture",
+                WIDTH,
+                250,
+                "A " + wrapper.shape().label() + " wrapper of " + Say.mm(mm) + ", "
+                        + Say.fineMm(wrapper.thick().millimetres()) + " thick all over.");
+        double half = 105 * Math.min(1, mm / 100);
+        if (wrapper.shape() == BoughtWrapper.Shape.ROUND) {
+            svg.add("circle", "cx", 125, "cy", 115, "r", half, "class", Tones.skin(lot));
+        } else {
+            svg.add(
+                    "rect",
+                    "x",
+                    125 - half,
+                    "y",
+                    115 - half,
+                    "width",
+                    2 * half,
+                    "height",
+                    2 * half,
+                    "class",
+                    Tones.skin(lot));
+        }
+        dimension(svg, 125 - half, 125 + half, 238, Say.mm(mm));
+        double thick = wrapper.thick().millimetres() * 360 / mm * MAGNIFIED;
+        svg.add("rect", "x", 290, "y", 150 - thick, "width", 360, "height", thick, "class", Tones.skin(lot));
+        svg.add("path", "d", "M278 150 H662", "class", "line-ink");
+        svg.text(
+                Say.fineMm(wrapper.thick().millimetres()) + " all over, nothing to roll",
+                "x",
+                290,
+                "y",
+                150 - thick - 10,
+                "class",
+                "measure");
+        svg.text("thickness magnified " + MAGNIFIED + " times (est.)", "x", 290, "y", 174, "class", "quiet-small");
+        return svg.done();
+    }
+
     private static String bread(LotPlan lot, StuffedBread bread) {
         double mm = bread.diameter().millimetres();
-        String said = "A bread of " + Say.plain(mm, 0) + " mm, "
-                + Say.plain(bread.thickness().millimetres(), 1) + " mm thick with "
-                + Say.plain(bread.skin().millimetres(), 1) + " mm of skin on either side.";
+        String said = "A bread of " + Say.mm(mm) + ", "
+                + Say.fineMm(bread.thickness().millimetres()) + " thick with "
+                + Say.fineMm(bread.skin().millimetres()) + " of skin on either side.";
         Svg svg = Svg.picture("wrapper-picture", WIDTH, 250, said);
         double r = 105 * Math.min(1, mm / 170);
         svg.add(
@@ -99,7 +137,7 @@ public final class WrapperPicture {
                         r * 0.9,
                         "class",
                         Tones.of(lot.filling().kind()) + " faint");
-        dimension(svg, 125 - r, 125 + r, 238, Say.plain(mm, 0) + " mm");
+        dimension(svg, 125 - r, 125 + r, 238, Say.mm(mm));
         double left = 290;
         double width = 360;
         double perMm = width / mm * MAGNIFIED;
@@ -135,8 +173,8 @@ public final class WrapperPicture {
                         "class",
                         Tones.of(lot.filling().kind()));
         svg.text(
-                Say.plain(bread.skin().millimetres(), 1) + " mm of skin, "
-                        + Say.plain(bread.thickness().millimetres(), 1) + " mm in all",
+                Say.fineMm(bread.skin().millimetres()) + " of skin, "
+                        + Say.fineMm(bread.thickness().millimetres()) + " in all",
                 "x",
                 left,
                 "y",

@@ -8,6 +8,7 @@ import ironpin.book.Outcome;
 import ironpin.book.SkinVerdict;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
+import ironpin.quantity.UnitSystem;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -32,7 +33,7 @@ public class OutcomeFormTest {
 
     @Test
     public void whatIsTypedIsRead() {
-        Outcome outcome = OutcomeForm.typed(good()).read().orElseThrow();
+        Outcome outcome = OutcomeForm.typed(good(), UnitSystem.METRIC).read().orElseThrow();
         assertEquals(
                 outcome,
                 new Outcome(
@@ -48,7 +49,24 @@ public class OutcomeFormTest {
                         "lid rattled"));
         Map<String, String> noProbe = good();
         noProbe.put("core", " ");
-        assertEquals(OutcomeForm.typed(noProbe).read().orElseThrow().core(), Optional.empty());
+        assertEquals(
+                OutcomeForm.typed(noProbe, UnitSystem.METRIC)
+                        .read()
+                        .orElseThrow()
+                        .core(),
+                Optional.empty());
+    }
+
+    @Test
+    public void ouncesAndFahrenheitAreReadWhereTheyAreShown() {
+        Map<String, String> typed = good();
+        typed.put("doughLeft", "2");
+        typed.put("fillingLeft", "40 g");
+        typed.put("core", "165");
+        Outcome outcome = OutcomeForm.typed(typed, UnitSystem.US).read().orElseThrow();
+        assertEquals(outcome.doughLeft().grams(), 56.699, 1e-3);
+        assertEquals(outcome.fillingLeft().grams(), 40, 1e-9);
+        assertEquals(outcome.core().orElseThrow().celsius(), 73.889, 1e-3);
     }
 
     @DataProvider
@@ -74,9 +92,9 @@ public class OutcomeFormTest {
     public void whatIsWrongIsSaidAndKept(String field, String typed, String message) {
         Map<String, String> values = good();
         values.put(field, typed);
-        OutcomeForm form = OutcomeForm.typed(values);
+        OutcomeForm form = OutcomeForm.typed(values, UnitSystem.METRIC);
         assertTrue(form.read().isEmpty());
-        assertEquals(form.error(field), message);
+        assertEquals(UnitSystem.METRIC.say(form.error(field)), message);
         assertEquals(form.value(field), typed);
         assertEquals(form.value("leaked").isEmpty(), false);
     }

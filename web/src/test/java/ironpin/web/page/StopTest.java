@@ -10,6 +10,7 @@ import ironpin.batch.RandomBatches;
 import ironpin.batch.Station;
 import ironpin.batch.Styles;
 import ironpin.plan.BatchPlan;
+import ironpin.quantity.UnitSystem;
 import java.time.LocalDateTime;
 import java.util.Arrays;
 import java.util.List;
@@ -38,14 +39,14 @@ public class StopTest {
     public void everyStopCarriesItsLiveNumber(Station station, String figure) {
         Stop stop = Stop.along(BatchPlan.of(BATCH), 3).get(station.ordinal());
         assertEquals(stop.station(), station);
-        assertEquals(stop.figure(), figure);
+        assertEquals(UnitSystem.METRIC.say(stop.figure()), figure);
     }
 
     @Test
     public void aMistakeMarksItsStop() {
         List<Stop> stops = Stop.along(BatchPlan.of(PlanField.FILLING_EACH.write(BATCH, 1, 60)), 0);
         assertTrue(stops.get(Station.FOLD.ordinal()).marked());
-        assertEquals(stops.get(Station.FOLD.ordinal()).figure(), "26 g too full");
+        assertEquals(UnitSystem.METRIC.say(stops.get(Station.FOLD.ordinal()).figure()), "26 g too full");
         assertTrue(!stops.get(Station.DOUGH.ordinal()).marked());
         assertEquals(stops.get(Station.BOOK.ordinal()).figure(), "no past");
     }
@@ -62,20 +63,20 @@ public class StopTest {
 
     @Test
     public void fieldsShowTheSolvedNumberOrWhatWasTyped() {
-        FieldView shown = FieldView.of(PlanField.HYDRATION, 1, 52.5, Optional.empty());
+        FieldView shown = FieldView.of(PlanField.HYDRATION, 1, 52.5, Optional.empty(), Optional.empty());
         assertEquals(shown.value(), "52.5");
         assertEquals(shown.id(), "hydration-1");
         assertEquals(shown.error(), "");
         FieldError error = new FieldError("hydration", 1, "900", FieldView.allowed(PlanField.HYDRATION));
-        FieldView refused = FieldView.of(PlanField.HYDRATION, 1, 52.5, Optional.of(error));
+        FieldView refused = FieldView.of(PlanField.HYDRATION, 1, 52.5, Optional.of(error), Optional.empty());
         assertEquals(refused.value(), "900");
         assertEquals(refused.error(), "Between 20 and 220 %.");
-        FieldView other = FieldView.of(PlanField.HYDRATION, 2, 64, Optional.of(error));
+        FieldView other = FieldView.of(PlanField.HYDRATION, 2, 64, Optional.of(error), Optional.empty());
         assertEquals(other.value(), "64");
         assertEquals(other.error(), "");
         for (PlanField field : PlanField.values()) {
-            FieldView view = FieldView.of(field, 1, field.high(), Optional.empty());
-            assertEquals(Double.parseDouble(view.value()), field.high(), 1e-9);
+            FieldView view = FieldView.of(field, 1, field.high(), Optional.empty(), Optional.empty());
+            assertEquals(Double.parseDouble(UnitSystem.METRIC.say(view.value())), field.high(), 1e-9);
             assertTrue(view.width() >= 3 && view.width() <= 9);
         }
     }

@@ -11,6 +11,7 @@ import ironpin.batch.Style;
 import ironpin.batch.Styles;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.UnitSystem;
 import java.io.StringReader;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -45,12 +46,16 @@ public class PicturesTest {
         for (LotPlan lot : plan.lots()) {
             pictures.add(RibbonPicture.narrow(plan, lot.lot().no()));
             pictures.add(draw.hydration(lot));
-            pictures.add(draw.water(lot));
+            pictures.add(draw.water(plan, lot));
             pictures.add(draw.filling(plan, lot));
             pictures.add(draw.rope(lot));
             pictures.add(draw.wrapper(lot));
             pictures.add(draw.fold(lot));
             pictures.add(draw.vessel(lot));
+            pictures.add(draw.knead(lot));
+            if (lot.packs().isPresent()) {
+                pictures.add(draw.pack(lot));
+            }
         }
         return pictures;
     }
@@ -103,9 +108,11 @@ public class PicturesTest {
 
     @Test
     public void theBeakersShowTheSplitAndTheThermometerTheMix() {
-        String svg = WaterPicture.of(crescents(PlanField.MIXED, 55).lot(1));
-        assertTrue(svg.contains("55° mixed"), svg);
-        assertTrue(svg.contains("307 g from the kettle and 54 g from the tap"), svg);
+        BatchPlan plan = crescents(PlanField.MIXED, 55);
+        String svg = WaterPicture.of(plan.batch().waters(), plan.lot(1));
+        assertTrue(UnitSystem.METRIC.say(svg).contains(">55 °C<"), svg);
+        assertTrue(UnitSystem.METRIC.say(svg).contains("308 g from the kettle and 53 g from the tap"), svg);
+        assertTrue(UnitSystem.US.say(svg).contains(">131 °F<"), svg);
     }
 
     @Test

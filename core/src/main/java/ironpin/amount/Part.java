@@ -1,0 +1,88 @@
+package ironpin.amount;
+
+import ironpin.quantity.CupStandard;
+import java.util.Optional;
+
+/**
+ * One number with its unit, as it was written.
+ *
+ * @param low the number, or the lower end of a range
+ * @param high the number again, or the upper end
+ * @param about whether the cook said "about"
+ * @param unit what it counts
+ * @param cups whose cup, if the text says so
+ * @param fill heaped, scant and so on
+ * @param size small, medium or large, for pieces
+ */
+record Part(
+        double low,
+        double high,
+        boolean about,
+        KitchenUnit unit,
+        Optional<CupStandard> cups,
+        Optional<Fill> fill,
+        Optional<PieceSize> size) {
+    /** How full a spoon or cup is. */
+    enum Fill {
+        HEAPED("heaped", new Spread(1.3, 1.5, 1.8)),
+        ROUNDED("rounded", new Spread(1.15, 1.25, 1.4)),
+        GENEROUS("generous", new Spread(1, 1.1, 1.2)),
+        SCANT("scant", new Spread(0.8, 0.9, 1)),
+        LEVEL("level", Spread.of(1));
+
+        private final String word;
+        private final Spread factor;
+
+        Fill(String word, Spread factor) {
+            this.word = word;
+            this.factor = factor;
+        }
+
+        String word() {
+            return word;
+        }
+
+        Spread factor() {
+            return factor;
+        }
+    }
+
+    /** How large a piece is. */
+    enum PieceSize {
+        SMALL("small"),
+        MEDIUM("medium"),
+        LARGE("large");
+
+        private final String word;
+
+        PieceSize(String word) {
+            this.word = word;
+        }
+
+        String word() {
+            return word;
+        }
+
+        /** Small ones lie about the least, large ones about the most. */
+        Spread of(Spread piece) {
+            return switch (this) {
+                case SMALL -> new Spread(piece.low() * 0.92, piece.low(), piece.low() * 1.06);
+                case MEDIUM -> new Spread(piece.usual() * 0.94, piece.usual(), piece.usual() * 1.06);
+                case LARGE -> new Spread(piece.high() * 0.95, piece.high(), piece.high() * 1.08);
+            };
+        }
+    }
+
+    Spread number() {
+        double middle = (low + high) / 2;
+        return about ? new Spread(low * 0.9, middle, high * 1.1) : new Spread(low, middle, high);
+    }
+
+    Part withCups(CupStandard changed) {
+        return new Part(low, high, about, unit, Optional.of(changed), fill, size);
+    }
+
+    Part withSize(PieceSize changed) {
+        return new Part(low, high, about, unit, cups, fill, Optional.of(changed));
+    }
+}

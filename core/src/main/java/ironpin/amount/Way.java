@@ -1,0 +1,34 @@
+package ironpin.amount;
+
+/** How something loose gets into a cup. */
+enum Way {
+    SPOONED("spooned"),
+    SCOOPED("scooped"),
+    SIFTED("sifted"),
+    UNSAID("");
+
+    private final String word;
+
+    Way(String word) {
+        this.word = word;
+    }
+
+    String word() {
+        return word;
+    }
+
+    /** g/ml of an ingredient that packs. */
+    Spread density(Ingredient of) {
+        Spread loose = of.density();
+        if (of.scooped().isEmpty()) {
+            return loose;
+        }
+        double dipped = of.scooped().get();
+        return switch (this) {
+            case SPOONED -> new Spread(loose.low(), loose.usual(), loose.usual() * 1.05);
+            case SCOOPED -> new Spread(dipped * 0.96, dipped, dipped * 1.04);
+            case SIFTED -> new Spread(loose.usual() * 0.86, loose.usual() * 0.92, loose.usual());
+            case UNSAID -> new Spread(loose.low(), loose.usual(), Math.max(loose.high(), dipped));
+        };
+    }
+}

@@ -1,0 +1,213 @@
+package ironpin.batch;
+
+import ironpin.cook.CookMethod;
+import ironpin.dough.Bowl;
+import ironpin.dough.DoughAddition;
+import ironpin.dough.DoughFamily;
+import ironpin.dough.DoughFormula;
+import ironpin.dough.DoughMasses;
+import ironpin.dough.Kneading;
+import ironpin.kit.Kit;
+import ironpin.pantry.Flour;
+import ironpin.pantry.Flours;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Percentage;
+import ironpin.wrapper.BoughtWrapper;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+/** Changes of what a dough is made of, as the cook chooses them. */
+public final class Composing {
+    private static final double NEW_FLOUR_PERCENT = 20;
+    private static final double ALL = 100;
+    private static final int MOST_FLOURS = 3;
+
+    private Composing() {}
+
+    /** Another family: its usual flour out of the kit, lines, water, school and rest, wetted as its flour wants. */
+    public static Batch family(Batch batch, int doughNo, DoughFamily family, CookMethod method, Kit kit) {
+        DoughStart start = DoughStart.of(family, method);
+        Flour flour = kit.flour(start.flour()).orElseGet(() -> Flours.get(start.flour()));
+        return dough(
+                batch,
+                doughNo,
+                old -> new Dough(
+                        old.no(),
+                        family.label(),
+                        family,
+                        List.of(new FlourShare(flour, Percentage.of(ALL))),
+                        wetted(start.formula(), flour),
+                        start.water(),
+                        start.rest(),
+                        Kneading.usual(family),
+                        old.bowl(),
+                        old.loss(),
+                        old.flourAtHand()));
+    }
+
+    /** A formula with the water this flour was seen to want beyond its label. */
+    static DoughFormula wetted(DoughFormula formula, Flour flour) {
+        Percentage water = formula.hydration().plus(flour.absorption().offset());
+        return water.percent() < PlanField.HYDRATION.low() ? formula : formula.with(DoughAddition.WATER, water);
+    }
+
+    /** Another flour in the place of one. @throws IllegalArgumentException if it stands in the dough already */
+    public static Batch flour(Batch batch, int doughNo, int index, Flour flour) {
+        return flours(batch, doughNo, now -> {
+            List<FlourShare> changed = new ArrayList<>(now);
+            changed.set(index, new FlourShare(flour, now.get(index).share()));
+            return changed;
+        });
+    }
+
+    /** A flour more, with a fifth of the whole; at three flours nothing changes. */
+    public static Batch addFlour(Batch batch, int doughNo, Flour flour) {
+        return flours(batch, doughNo, now -> {
+            boolean there = now.stream().anyMatch(part -> part.flour().key().equals(flour.key()));
+            if (now.size() >= MOST_FLOURS || there) {
+                return now;
+            }
+            List<FlourShare> changed = new ArrayList<>();
+            now.forEach(part -> changed.add(new FlourShare(
+                    part.flour(), Percentage.of(part.share().percent() * (1 - NEW_FLOUR_PERCENT / ALL)))));
+            changed.add(new FlourShare(flour, Percentage.of(NEW_FLOUR_PERCENT)));
+            return changed;
+        });
+    }
+
+    /** A flour less; the others share its part. The last one stays. */
+    public static Batch dropFlour(Batch batch, int doughNo, int index) {
+        return flours(batch, doughNo, now -> {
+            if (now.size() == 1) {
+                return now;
+            }
+            double kept = ALL - now.get(index).share().percent();
+            List<FlourShare> changed = new ArrayList<>();
+            for (int i = 0; i < now.size(); i++) {
+                if (i != index) {
+                    double share = now.get(i).share().percent() * ALL / kept;
+                    changed.add(new FlourShare(now.get(i).flour(), Percentage.of(share)));
+                }
+            }
+            return changed;
+        });
+    }
+
+    /** One flour's share changed; the others keep their proportions. */
+    static Batch flourShare(Batch batch, int doughNo, int index, double percent) {
+        return flours(batch, doughNo, now -> {
+            if (now.size() == 1) {
+                return now;
+            }
+            double others = ALL - now.get(index).share().percent();
+            List<FlourShare> changed = new ArrayList<>();
+            for (int i = 0; i < now.size(); i++) {
+                double share = i == index ? percent : now.get(i).share().percent() * (ALL - percent) / others;
+                changed.add(new FlourShare(now.get(i).flour(), Percentage.of(share)));
+            }
+            return changed;
+        });
+    }
+
+    /** A line more in the dough, with a usual share; water takes back what it wets, so the dough stays as wet. */
+    public static Batch add(Batch batch, int doughNo, DoughAddition addition) {
+        return dough(batch, doughNo, dough -> {
+            if (!dough.formula().share(addition).isZero()) {
+                return dough;
+            }
+            double share = usual(addition);
+            double water = dough.formula().hydration().percent() - share * addition.waterShare();
+            Dough with = dough.with(addition, Percentage.of(share));
+            return water < PlanField.HYDRATION.low() ? with : with.with(DoughAddition.WATER, Percentage.of(water));
+        });
+    }
+
+    private static double usual(DoughAddition addition) {
+        return switch (addition) {
+            case WATER -> 50;
+            case SALT -> 1;
+            case OIL, LARD, SUGAR, HONEY -> 3;
+            case BUTTER -> 6;
+            case EGG -> 14;
+            case YOLK -> 6;
+            case MILK -> 20;
+            case YOGHURT, SOURED_CREAM -> 16;
+            case LEAVENING -> 0.4;
+        };
+    }
+
+    /**
+     * A line weighed: the share that gives these grams, whether the flour is held or follows from the pieces.
+     *
+     * @throws OutOfRange with the grams allowed here
+     */
+    static Batch additionGrams(Batch batch, int doughNo, DoughAddition addition, double grams) {
+        Dough dough = batch.dough(doughNo);
+        DoughMasses made = Balancer.solve(batch).dough(doughNo).made();
+        double others = dough.formula().doughPerFlour()
+                - dough.formula().share(addition).fraction();
+        double most = addition.most() / ALL;
+        double least = addition == DoughAddition.WATER ? PlanField.HYDRATION.low() / ALL : 0;
+        boolean held = dough.flourAtHand().isPresent();
+        double total = made.total().grams();
+        double flour = held ? made.flour().grams() : (total - grams) / others;
+        double share = flour > 0 ? grams / flour : Double.POSITIVE_INFINITY;
+        if (!(share >= least && share <= most)) {
+            double low = held ? least * flour : total * least / (others + least);
+            double high = held ? most * flour : total * most / (others + most);
+            throw OutOfRange.grams(PlanField.ADDITION_GRAMS, grams, Math.ceil(low), Math.floor(high));
+        }
+        return dough(batch, doughNo, one -> one.with(addition, Percentage.ofFraction(share)));
+    }
+
+    /** Another way of kneading, with the rest that belongs to it. */
+    public static Batch kneading(Batch batch, int doughNo, Kneading kneading) {
+        return dough(batch, doughNo, dough -> dough.withKneading(kneading));
+    }
+
+    /** Another bowl, or none that counts. */
+    public static Batch bowl(Batch batch, int doughNo, Optional<Bowl> bowl) {
+        return dough(batch, doughNo, dough -> dough.withBowl(bowl));
+    }
+
+    /** Bought wrappers for a lot, or its own dough again; flour held for this lot alone is let go. */
+    public static Batch bought(Batch batch, int lotNo, Optional<BoughtWrapper> wrapper) {
+        Batch changed = batch.mapLots(lot -> lot.no() == lotNo ? lot.withBought(wrapper) : lot);
+        return changed.mapDoughs(dough -> {
+            boolean rolled = changed.lots().stream()
+                    .anyMatch(lot -> lot.doughNo() == dough.no() && lot.bought().isEmpty());
+            return rolled ? dough : dough.withFlourAtHand(Optional.empty());
+        });
+    }
+
+    /** A batch in the kit as it stands now: its temperatures, and its flours and bowls as they are known there. */
+    public static Batch in(Kit kit, Batch batch) {
+        return batch.withWaters(kit.waters()).mapDoughs(dough -> dough.withFlours(dough.flours().stream()
+                        .map(part ->
+                                new FlourShare(kit.flour(part.flour().key()).orElse(part.flour()), part.share()))
+                        .toList())
+                .withBowl(dough.bowl().map(bowl -> kit.bowl(bowl.key()).orElse(bowl))));
+    }
+
+    /** What the dough's flour costs, as far as prices are known: exactly then, if every one has a price. */
+    public static Optional<Double> flourCost(Dough dough, Mass flour) {
+        double cost = 0;
+        for (FlourShare part : dough.flours()) {
+            if (part.flour().price().isEmpty()) {
+                return Optional.empty();
+            }
+            cost += part.flour().price().get().of(part.share().of(flour));
+        }
+        return Optional.of(cost);
+    }
+
+    private static Batch flours(Batch batch, int doughNo, UnaryOperator<List<FlourShare>> change) {
+        return dough(batch, doughNo, dough -> dough.withFlours(change.apply(dough.flours())));
+    }
+
+    private static Batch dough(Batch batch, int doughNo, UnaryOperator<Dough> change) {
+        return batch.mapDoughs(dough -> dough.no() == doughNo ? change.apply(dough) : dough);
+    }
+}

@@ -1,0 +1,88 @@
+package ironpin.kit;
+
+import ironpin.dough.Bowl;
+import ironpin.dough.BowlMaterial;
+import ironpin.dough.Waters;
+import ironpin.pantry.Flour;
+import ironpin.pantry.Flours;
+import ironpin.quantity.CupStandard;
+import ironpin.quantity.Mass;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What stands in a kitchen.
+ *
+ * @param waters temperatures of room, tap and kettle
+ * @param cups whose cup is meant by a cup
+ * @param flours 1 to 40, no key twice
+ * @param bowls 0 to 20, no key twice
+ */
+public record Kit(Waters waters, CupStandard cups, List<Flour> flours, List<Bowl> bowls) {
+    private static final int MOST_FLOURS = 40;
+    private static final int MOST_BOWLS = 20;
+
+    public Kit {
+        flours = List.copyOf(flours);
+        bowls = List.copyOf(bowls);
+        if (flours.isEmpty() || flours.size() > MOST_FLOURS || bowls.size() > MOST_BOWLS) {
+            throw new IllegalArgumentException("a kit has 1 to 40 flours and up to 20 bowls");
+        }
+        Set<String> keys = new HashSet<>();
+        for (Flour flour : flours) {
+            demandNew(keys, flour.key());
+        }
+        for (Bowl bowl : bowls) {
+            demandNew(keys, "bowl " + bowl.key());
+        }
+    }
+
+    private static void demandNew(Set<String> keys, String key) {
+        if (!keys.add(key)) {
+            throw new IllegalArgumentException("'" + key + "' stands twice in the kit");
+        }
+    }
+
+    /** An ordinary kitchen, until the cook says otherwise. */
+    public static Kit usual() {
+        return new Kit(
+                Waters.USUAL,
+                CupStandard.US,
+                Flours.all(),
+                List.of(
+                        new Bowl("steel", "Steel bowl", BowlMaterial.STEEL, Mass.ofGrams(520)),
+                        new Bowl("glazed", "Glazed bowl", BowlMaterial.CERAMIC, Mass.ofGrams(1_400))));
+    }
+
+    /** The flour with this key, if it stands in the kit. */
+    public Optional<Flour> flour(String key) {
+        return flours.stream().filter(flour -> flour.key().equals(key)).findFirst();
+    }
+
+    /** The bowl with this key, if it stands in the kit. */
+    public Optional<Bowl> bowl(String key) {
+        return bowls.stream().filter(bowl -> bowl.key().equals(key)).findFirst();
+    }
+
+    /** The same kit at other temperatures. */
+    public Kit withWaters(Waters changed) {
+        return new Kit(changed, cups, flours, bowls);
+    }
+
+    /** The same kit with another cup. */
+    public Kit withCups(CupStandard changed) {
+        return new Kit(waters, changed, flours, bowls);
+    }
+
+    /** The same kit with other flours. */
+    public Kit withFlours(List<Flour> changed) {
+        return new Kit(waters, cups, changed, bowls);
+    }
+
+    /** The same kit with other bowls. */
+    public Kit withBowls(List<Bowl> changed) {
+        return new Kit(waters, cups, flours, changed);
+    }
+}

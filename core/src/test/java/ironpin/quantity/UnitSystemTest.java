@@ -1,0 +1,71 @@
+package ironpin.quantity;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.util.Random;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class UnitSystemTest {
+    @DataProvider
+    public Object[][] said() {
+        return new Object[][] {
+            {Quoted.mass(681.2, 0), "681 g", "24.0 oz"},
+            {Quoted.mass(1_090.9, 0), "1,091 g", "2.41 lb"},
+            {Quoted.mass(8.2, 1), "8.2 g", "0.29 oz"},
+            {Quoted.mass(-18, 0), "-18 g", "-0.6 oz"},
+            {Quoted.temperature(96), "96 °C", "205 °F"},
+            {Quoted.temperature(0), "0 °C", "32 °F"},
+            {Quoted.temperature(-18), "-18 °C", "0 °F"},
+            {Quoted.length(102, 0), "102 mm", "4.02 in"},
+            {Quoted.length(0.8, 1), "0.8 mm", "0.03 in"},
+            {Quoted.volume(4.93), "5 ml", "1 tsp"},
+            {Quoted.volume(22), "22 ml", "1½ tbsp"},
+            {Quoted.volume(108), "108 ml", "½ cup"},
+            {Quoted.volume(540), "540 ml", "2¼ cups"},
+            {Quoted.massPerLength(7.5), "7.5 g/cm", "0.67 oz/in"},
+            {Quoted.unit(Dimension.TEMPERATURE), "°C", "°F"},
+            {Quoted.number(Dimension.MASS, 681.2, 0), "681", "24"},
+            {Quoted.step(Dimension.MASS, 10), "10", "0.5"},
+            {"no quantity at all", "no quantity at all", "no quantity at all"},
+            {
+                "from " + Quoted.mass(30, 0) + " to " + Quoted.mass(60, 0) + ".",
+                "from 30 g to 60 g.",
+                "from 1.1 oz to 2.1 oz."
+            },
+        };
+    }
+
+    @Test(dataProvider = "said")
+    public void quantitiesAreSaidInTheUnitsOfTheReader(String text, String metric, String us) {
+        assertEquals(UnitSystem.METRIC.say(text), metric);
+        assertEquals(UnitSystem.US.say(text), us);
+    }
+
+    @Test
+    public void whatIsShownReadsBackAsItWas() {
+        Random random = new Random(4);
+        for (Dimension dimension : Dimension.values()) {
+            for (UnitSystem system : UnitSystem.values()) {
+                for (int i = 0; i < 200; i++) {
+                    double value = random.nextDouble() * 1_000 - 50;
+                    double back = system.toMetric(dimension, dimension.shown(value, system));
+                    assertEquals(back, value, 1e-9);
+                }
+            }
+        }
+        assertEquals(UnitSystem.US.toMetric(Dimension.TEMPERATURE, 212), 100, 1e-9);
+        assertEquals(UnitSystem.US.toMetric(Dimension.MASS, 16), 453.59237, 1e-6);
+    }
+
+    @Test
+    public void quartersNeverSayNothing() {
+        assertEquals(UnitSystem.quarters(0.02), "¼");
+        assertEquals(UnitSystem.quarters(1), "1");
+        assertEquals(UnitSystem.quarters(2.74), "2¾");
+        for (double value = 0; value < 5; value += 0.01) {
+            assertTrue(!UnitSystem.quarters(value).isEmpty());
+        }
+    }
+}

@@ -1,0 +1,98 @@
+// The pin on the hydration scale follows the finger; the server says at once what each place would give.
+import htmx from "htmx.org";
+import { Idiomorph } from "idiomorph";
+import { dragged } from "./numbers.js";
+
+let picture = null;
+let wanted = null;
+let asked = null;
+let busy = false;
+
+const scaleOf = (svg) => {
+  const { low, high, left, right, brought } = svg.dataset;
+  return { low: +low, high: +high, left: +left, right: +right, brought: +brought };
+};
+
+function show(text) {
+  const tried = new DOMParser().parseFromString(text, "text/html").getElementById("tried");
+  const pictures = document.querySelectorAll("#dough-pictures > .picture");
+  tried.querySelectorAll(":scope > .picture").forEach((fresh, i) => {
+    if (pictures[i]) {
+      Idiomorph.morph(pictures[i], fresh.innerHTML, { morphStyle: "innerHTML" });
+    }
+  });
+  tried.querySelectorAll("[data-for]").forEach((span) => {
+    const field = document.getElementById(span.dataset.for);
+    if (field) {
+      field.value = span.textContent;
+    }
+  });
+  const says = document.querySelector(".says");
+  if (says) {
+    Idiomorph.morph(says, tried.querySelector(".says").outerHTML, { morphStyle: "outerHTML" });
+  }
+}
+
+// One question at a time, always the newest: a slow answer never queues up behind the finger.
+async function ask() {
+  if (busy || !picture || wanted === asked) {
+    return;
+  }
+  busy = true;
+  asked = wanted;
+  const started = performance.now();
+  try {
+    const answer = await fetch(`${picture.dataset.tried}&hydration=${asked}`);
+    if (answer.ok && picture) {
+      show(await answer.text());
+      performance.measure("ironpin-drag", { start: started, end: performance.now() });
+    }
+  } finally {
+    busy = false;
+    ask();
+  }
+}
+
+function follow(event) {
+  const box = picture.getBoundingClientRect();
+  wanted = dragged(event.clientX, box.left, box.width, scaleOf(picture.querySelector("svg")));
+  ask();
+}
+
+document.addEventListener("pointerdown", (event) => {
+  const handle = event.target.closest(".pin-handle");
+  picture = handle?.closest("[data-tried]") ?? null;
+  if (picture) {
+    event.preventDefault();
+    asked = null;
+    picture.classList.add("dragging");
+  }
+});
+
+document.addEventListener("pointermove", (event) => {
+  if (picture) {
+    follow(event);
+  }
+});
+
+const letGo = () => {
+  const from = picture;
+  picture = null;
+  if (!from) {
+    return;
+  }
+  from.classList.remove("dragging");
+  const form = document.getElementById(`hydration-${from.dataset.no}`)?.form;
+  if (wanted !== null && form) {
+    const { place, lot, field, no } = Object.fromEntries(new FormData(form));
+    htmx.ajax("POST", form.getAttribute("action"), {
+      source: form,
+      target: "#screen",
+      swap: "morph",
+      values: { place, lot, field, no, value: String(wanted) },
+    });
+  }
+  wanted = null;
+};
+document.addEventListener("pointerup", letGo);
+document.addEventListener("pointercancel", letGo);

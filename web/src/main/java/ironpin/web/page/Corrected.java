@@ -1,0 +1,48 @@
+package ironpin.web.page;
+
+import ironpin.quantity.Mass;
+import ironpin.store.LoggedCorrection;
+import ironpin.web.picture.Say;
+
+/** A correction at the bench in words. */
+final class Corrected {
+    private static final double TSP_ML = 5;
+    private static final double QUARTERS = 4;
+
+    private Corrected() {}
+
+    /** In a sentence. */
+    static String said(LoggedCorrection logged) {
+        return "Felt " + logged.correction().feel().label() + ": " + step(logged) + ", now "
+                + Say.plain(logged.hydration().percent(), 1) + " % water.";
+    }
+
+    /** In as many words as fit on the ribbon. */
+    static String brief(LoggedCorrection logged) {
+        var made = logged.correction();
+        if (!made.rest().isZero()) {
+            return "+" + Say.time(made.rest()) + " rest";
+        }
+        return made.waterToAdd().isZero()
+                ? "+" + Say.fineGrams(made.flourToAdd().grams()) + " flour"
+                : "+" + Say.fineGrams(made.waterToAdd().grams()) + " water";
+    }
+
+    private static String step(LoggedCorrection logged) {
+        var made = logged.correction();
+        if (!made.rest().isZero()) {
+            return Say.time(made.rest()) + " more rest";
+        }
+        // A teaspoon of flour weighs about half of one of water.
+        return brief(logged)
+                + (made.waterToAdd().isZero()
+                        ? " (" + spoons(made.flourToAdd(), 0.51) + ")"
+                        : " (" + spoons(made.waterToAdd(), 1) + ")");
+    }
+
+    /** In quarters of a teaspoon of 5 ml. */
+    private static String spoons(Mass mass, double density) {
+        double spoons = mass.grams() / density / TSP_ML;
+        return Say.plain(Math.max(1, Math.round(spoons * QUARTERS)) / QUARTERS, 2) + " tsp";
+    }
+}

@@ -1,0 +1,177 @@
+package ironpin.web.page;
+
+import ironpin.batch.Batch;
+import ironpin.batch.Composing;
+import ironpin.batch.OutOfRange;
+import ironpin.batch.PlanField;
+import ironpin.batch.Station;
+import ironpin.dough.DoughAddition;
+import ironpin.dough.DoughFamily;
+import ironpin.dough.KneadSchool;
+import ironpin.dough.Kneading;
+import ironpin.kit.Kit;
+import ironpin.pantry.Flour;
+import ironpin.store.BatchStore;
+import ironpin.store.KitStore;
+import ironpin.store.StoredBatch;
+import ironpin.wrapper.BoughtWrapper;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** What a dough is made of, how it is kneaded, and wrappers out of a pack instead of it. */
+@Controller
+@RequestMapping("/batches/{id}")
+class DoughController {
+    private final BatchStore batches;
+    private final KitStore kits;
+    private final Screens screens;
+    private final Changes changes;
+
+    DoughController(BatchStore batches, KitStore kits, Screens screens, Changes changes) {
+        this.batches = batches;
+        this.kits = kits;
+        this.screens = screens;
+        this.changes = changes;
+    }
+
+    @PostMapping("/dough/family")
+    String family(@PathVariable long id, @RequestParam DoughFamily family, From from, Model model) {
+        Kit kit = kits.load();
+        return change(
+                id,
+                from,
+                model,
+                family.label(),
+                (batch, doughNo) -> Composing.family(
+                        batch, doughNo, family, batch.lot(from.lotOf(batch)).method(), kit));
+    }
+
+    @PostMapping("/dough/flour")
+    String flour(@PathVariable long id, @RequestParam int index, @RequestParam String flour, From from, Model model) {
+        Flour chosen = inKit(flour);
+        return change(
+                id, from, model, chosen.name(), (batch, doughNo) -> Composing.flour(batch, doughNo, index, chosen));
+    }
+
+    @PostMapping("/dough/flours/add")
+    String addFlour(@PathVariable long id, @RequestParam String flour, From from, Model model) {
+        if (flour.isEmpty()) {
+            return same(id, from, model);
+        }
+        Flour chosen = inKit(flour);
+        return change(
+                id,
+                from,
+                model,
+                "with " + chosen.name(),
+                (batch, doughNo) -> Composing.addFlour(batch, doughNo, chosen));
+    }
+
+    @PostMapping("/dough/flours/drop")
+    String dropFlour(@PathVariable long id, @RequestParam int index, From from, Model model) {
+        return change(id, from, model, "a flour less", (batch, doughNo) -> Composing.dropFlour(batch, doughNo, index));
+    }
+
+    @PostMapping("/dough/add")
+    String add(@PathVariable long id, @RequestParam String addition, From from, Model model) {
+        if (addition.isEmpty()) {
+            return same(id, from, model);
+        }
+        DoughAddition chosen = DoughAddition.valueOf(addition);
+        return change(
+                id, from, model, "with " + chosen.label(), (batch, doughNo) -> Composing.add(batch, doughNo, chosen));
+    }
+
+    @PostMapping("/dough/kneading")
+    String kneading(
+            @PathVariable long id,
+            @RequestParam KneadSchool school,
+            @RequestParam Kneading.By by,
+            From from,
+            Model model) {
+        return change(
+                id,
+                from,
+                model,
+                school.label() + ", " + by.label(),
+                (batch, doughNo) -> Composing.kneading(batch, doughNo, new Kneading(school, by)));
+    }
+
+    @PostMapping("/dough/bowl")
+    String bowl(@PathVariable long id, @RequestParam String bowl, From from, Model model) {
+        Kit kit = kits.load();
+        return change(
+                id,
+                from,
+                model,
+                kit.bowl(bowl).map(one -> one.name()).orElse("no bowl counted"),
+                (batch, doughNo) -> Composing.bowl(batch, doughNo, kit.bowl(bowl)));
+    }
+
+    /** @param skin "made", or a shape and a thickness with a hyphen between */
+    @PostMapping("/dough/skin")
+    String skin(@PathVariable long id, @RequestParam String skin, From from, Model model) {
+        Optional<BoughtWrapper> wrapper = skin.equals("made") ? Optional.empty() : Optional.of(usual(skin));
+        return changes.change(
+                id,
+                from,
+                model,
+                wrapper.isPresent()
+                        ? "bought wrappers, " + skin.replace('-', ' ').toLowerCase(Locale.ROOT)
+                        : "own dough",
+                batch -> Composing.bought(batch, from.lotOf(batch), wrapper));
+    }
+
+    /**
+     * What a hydration would give, while the pin is being dragged: nothing is kept.
+     *
+     * @param hydration of the poured water, %
+     */
+    @GetMapping("/dough/tried")
+    String tried(@PathVariable long id, @RequestParam int lot, @RequestParam double hydration, Model model) {
+        StoredBatch stored = batches.load(id);
+        int doughNo = stored.batch().lots().stream()
+                .filter(one -> one.no() == lot)
+                .findFirst()
+                .orElse(stored.batch().lots().get(0))
+                .doughNo();
+        double clamped = Math.max(PlanField.HYDRATION.low(), Math.min(PlanField.HYDRATION.high(), hydration));
+        Batch batch;
+        try {
+            batch = PlanField.HYDRATION.write(stored.batch(), doughNo, clamped);
+        } catch (OutOfRange notANumber) {
+            batch = stored.batch();
+        }
+        model.addAttribute("s", screens.tried(stored, batch, Station.DOUGH, lot));
+        return "tried :: answer";
+    }
+
+    private static BoughtWrapper usual(String skin) {
+        String[] words = skin.split("-", 2);
+        return BoughtWrapper.usual(
+                BoughtWrapper.Shape.valueOf(words[0]),
+                BoughtWrapper.Thickness.valueOf(words.length == 2 ? words[1] : ""));
+    }
+
+    private Flour inKit(String key) {
+        return kits.load().flour(key).orElseThrow(() -> new NoSuchThing("flour", key));
+    }
+
+    private String same(long id, From from, Model model) {
+        return changes.answer(batches.load(id), from, model, Optional.empty());
+    }
+
+    private String change(long id, From from, Model model, String label, BiFunction<Batch, Integer, Batch> change) {
+        Function<Batch, Integer> dough = batch -> batch.lot(from.lotOf(batch)).doughNo();
+        return changes.change(id, from, model, label, batch -> change.apply(batch, dough.apply(batch)));
+    }
+}

@@ -1,0 +1,183 @@
+package ironpin.web.page;
+
+import ironpin.batch.Balance;
+import ironpin.batch.Dough;
+import ironpin.batch.DoughStart;
+import ironpin.batch.FlourShare;
+import ironpin.batch.PlanField;
+import ironpin.dough.DoughAddition;
+import ironpin.dough.DoughFamily;
+import ironpin.dough.DoughLine;
+import ironpin.dough.KneadSchool;
+import ironpin.dough.RestPlan;
+import ironpin.pantry.Flour;
+import ironpin.quantity.Band;
+import ironpin.web.picture.Say;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** What the dough station shows of a screen: its flours, its lines, the choices there are, and the steps to a rested dough. */
+public final class DoughScreen {
+    private static final int MOST_FLOURS = 3;
+
+    private final Screen screen;
+    private final Dough dough;
+
+    DoughScreen(Screen screen) {
+        this.screen = screen;
+        this.dough = screen.lot().dough();
+    }
+
+    /**
+     * A flour of the dough.
+     *
+     * @param index its place
+     * @param flour which
+     * @param share of all flour, editable if there are several
+     * @param grams of it, editable
+     */
+    public record FlourLine(int index, Flour flour, FieldView share, FieldView grams) {}
+
+    /**
+     * Anything else in the dough.
+     *
+     * @param addition what
+     * @param share of the flour, editable
+     * @param grams of it, editable
+     * @param note what to know
+     */
+    public record AdditionLine(DoughAddition addition, FieldView share, FieldView grams, String note) {}
+
+    /**
+     * A step on the way to a rested dough.
+     *
+     * @param step what to do
+     * @param run the same as a step of the day, with its timers; null where it takes no time of its own
+     * @param range least and most, in words
+     */
+    public record KneadLine(RestPlan.Step step, RunStep run, String range) {}
+
+    /** Whether several flours share the dough. */
+    public boolean blended() {
+        return dough.flours().size() > 1;
+    }
+
+    public List<FlourLine> flours() {
+        List<FlourLine> lines = new ArrayList<>();
+        for (FlourShare part : dough.flours()) {
+            int no = dough.no() * PlanField.LINES + lines.size();
+            FieldView grams = blended()
+                    ? screen.number(PlanField.FLOUR_GRAMS.key(), no)
+                    : screen.number(PlanField.FLOUR.key(), dough.no());
+            FieldView share = blended() ? screen.number(PlanField.FLOUR_SHARE.key(), no) : null;
+            lines.add(new FlourLine(lines.size(), part.flour(), share, grams));
+        }
+        return lines;
+    }
+
+    public List<AdditionLine> additions() {
+        return dough.formula().lines().stream()
+                .map(DoughLine::addition)
+                .map(this::line)
+                .toList();
+    }
+
+    private AdditionLine line(DoughAddition addition) {
+        int no = dough.no() * PlanField.LINES + addition.ordinal();
+        FieldView share =
+                switch (addition) {
+                    case WATER -> screen.number(PlanField.HYDRATION.key(), dough.no());
+                    case SALT -> screen.number(PlanField.SALT.key(), dough.no());
+                    case OIL -> screen.number(PlanField.OIL.key(), dough.no());
+                    default -> screen.number(PlanField.ADDITION.key(), no);
+                };
+        String wets = addition == DoughAddition.WATER || addition.waterShare() == 0
+                ? ""
+                : "wets with " + Say.plain(100 * addition.waterShare(), 0) + " % of it";
+        String note = addition.note().isEmpty() ? wets : addition.note();
+        return new AdditionLine(addition, share, screen.number(PlanField.ADDITION_GRAMS.key(), no), note);
+    }
+
+    /** What is not in the dough yet. */
+    public List<DoughAddition> offered() {
+        return Arrays.stream(DoughAddition.values())
+                .filter(one -> dough.formula().share(one).isZero())
+                .toList();
+    }
+
+    /** Flours of the kit, and one that has left it but is still in this dough. */
+    public List<Flour> choices(Flour chosen) {
+        boolean inKit = screen.kit().flour(chosen.key()).isPresent();
+        Stream<Flour> free = screen.kit().flours().stream()
+                .filter(one -> one.key().equals(chosen.key())
+                        || dough.flours().stream()
+                                .noneMatch(part -> part.flour().key().equals(one.key())));
+        return inKit ? free.toList() : Stream.concat(Stream.of(chosen), free).toList();
+    }
+
+    /** Flours that could be added; none once there are three. */
+    public List<Flour> more() {
+        if (dough.flours().size() >= MOST_FLOURS) {
+            return List.of();
+        }
+        return screen.kit().flours().stream()
+                .filter(one -> dough.flours().stream()
+                        .noneMatch(part -> part.flour().key().equals(one.key())))
+                .toList();
+    }
+
+    /** Families that suit the way of cooking. */
+    public List<DoughFamily> suiting() {
+        return DoughStart.offered(screen.lot().lot().method());
+    }
+
+    /** The other families. */
+    public List<DoughFamily> others() {
+        return Arrays.stream(DoughFamily.values())
+                .filter(one -> !suiting().contains(one))
+                .toList();
+    }
+
+    public List<KneadSchool> schools() {
+        return dough.family().schools();
+    }
+
+    /** Effective hydration, in words. */
+    public String effective() {
+        return Say.plain(dough.formula().effectiveHydration().percent(), 1) + " %";
+    }
+
+    /** What the whole dough weighs. */
+    public String total() {
+        Balance.OfDough share = screen.plan().balance().dough(dough.no());
+        return Say.grams(share.made().total().grams());
+    }
+
+    /** The steps of kneading and resting. */
+    public List<KneadLine> kneading() {
+        String stem = "dough-" + dough.no() + ".";
+        List<RunStep> mine = screen.run().steps().stream()
+                .filter(step ->
+                        step.key().startsWith(stem + "knead") || step.key().startsWith(stem + "rest"))
+                .toList();
+        List<RestPlan.Step> steps = dough.restPlan().steps();
+        List<KneadLine> lines = new ArrayList<>();
+        for (int i = 0; i < steps.size(); i++) {
+            RunStep run = i < mine.size() ? mine.get(i) : null;
+            lines.add(new KneadLine(steps.get(i), run, range(steps.get(i).band())));
+        }
+        return lines;
+    }
+
+    private static String range(Band<Duration> band) {
+        long low = band.low().toMinutes();
+        long high = band.high().toMinutes();
+        if (high >= 120) {
+            return low == 0 ? "up to " + high / 60 + " h" : low / 60 + " to " + high / 60 + " h";
+        }
+        return low == high ? low + " min" : low + " to " + high + " min";
+    }
+}

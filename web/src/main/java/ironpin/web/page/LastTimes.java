@@ -1,0 +1,41 @@
+package ironpin.web.page;
+
+import ironpin.plan.LotPlan;
+import ironpin.store.BatchStore;
+import ironpin.store.BookEntry;
+import ironpin.store.BookStore;
+import ironpin.store.CorrectionStore;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** Looks up the last lot of a style: what was said of it, and how its dough was corrected. */
+@Component
+class LastTimes {
+    private final BatchStore batches;
+    private final BookStore book;
+    private final CorrectionStore corrections;
+    private final Clock clock;
+
+    LastTimes(BatchStore batches, BookStore book, CorrectionStore corrections, Clock clock) {
+        this.batches = batches;
+        this.book = book;
+        this.corrections = corrections;
+        this.clock = clock;
+    }
+
+    /** @param exceptBatchId a batch that does not count; 0 for none */
+    Optional<LastTime> before(LotPlan lot, long exceptBatchId) {
+        return book.last(lot.lot().style(), exceptBatchId)
+                .map(entry -> LastTime.of(entry, lot, corrected(entry), clock.getZone()));
+    }
+
+    private List<String> corrected(BookEntry entry) {
+        int doughNo = batches.load(entry.batchId()).batch().lot(entry.lotNo()).doughNo();
+        return corrections.standing(entry.batchId()).stream()
+                .filter(one -> one.doughNo() == doughNo)
+                .map(Corrected::said)
+                .toList();
+    }
+}

@@ -1,0 +1,39 @@
+package ironpin.web.page;
+
+import ironpin.amount.Reading;
+import ironpin.batch.PlanField;
+import ironpin.web.picture.Say;
+import java.util.List;
+
+/**
+ * How an amount typed in words was understood, to be shown where it was typed until the next change.
+ *
+ * @param field key of the field
+ * @param no which dough, filling or lot
+ * @param text what it was taken for, its range, and what was assumed
+ * @param alternatives what else it may have meant
+ * @param disagrees what a second measure in the text says, if the two cannot both be right
+ */
+public record ReadingNote(String field, int no, String text, List<String> alternatives, String disagrees) {
+    static ReadingNote of(PlanField field, int no, Reading reading) {
+        return new ReadingNote(field.key(), no, said(reading), reading.alternatives(), disagrees(reading));
+    }
+
+    static String said(Reading reading) {
+        String grams = reading.mass().grams() < 20
+                ? Say.fineGrams(reading.mass().grams())
+                : Say.grams(reading.mass().grams());
+        boolean exact = reading.range().low().equals(reading.range().high());
+        String range = exact ? "" : ", between " + Say.plainRange(reading.range());
+        return reading.said() + ": " + grams + range + ". " + reading.assumption();
+    }
+
+    static String disagrees(Reading reading) {
+        return reading.second()
+                .filter(second -> !second.agrees())
+                .map(second ->
+                        second.said() + " would be " + Say.grams(second.mass().grams()) + ", between "
+                                + Say.plainRange(second.range()) + ": the two do not agree; the first is taken.")
+                .orElse("");
+    }
+}

@@ -1,0 +1,35 @@
+package ironpin.web.picture;
+
+import ironpin.pantry.Absorption;
+import ironpin.pantry.Flour;
+
+/** What a flour is thought to drink beyond its label: a dot with the band it lies in nine times in ten. */
+public final class AbsorptionPicture {
+    private static final double WIDTH = 190;
+    private static final double POINTS = 6;
+
+    private AbsorptionPicture() {}
+
+    /** The belief about one flour. */
+    public static String of(Flour flour) {
+        Absorption known = flour.absorption();
+        double low = known.likely().low().percent();
+        double high = known.likely().high().percent();
+        Svg svg = Svg.picture(
+                "absorption-picture",
+                WIDTH,
+                30,
+                flour.name() + ": " + Say.plain(known.offset().percent(), 1) + " points, likely between "
+                        + Say.plain(low, 1) + " and " + Say.plain(high, 1) + ".");
+        svg.add("path", "d", "M6 15 H184", "class", "line-ink");
+        svg.add("path", "d", "M95 9 V21", "class", "line-ink");
+        svg.add("rect", "x", x(low), "y", 10, "width", Math.max(1, x(high) - x(low)), "height", 10, "class", "band");
+        svg.add("circle", "cx", x(known.offset().percent()), "cy", 15, "r", 5, "class", "pin-head");
+        return svg.done();
+    }
+
+    private static double x(double points) {
+        double clamped = Math.max(-POINTS, Math.min(POINTS, points));
+        return 95 + clamped / POINTS * 88;
+    }
+}

@@ -1,0 +1,67 @@
+package ironpin.web.picture;
+
+import ironpin.plan.LotPlan;
+import ironpin.wrapper.BoughtWrapper;
+
+/** Packs of bought wrappers: what is used, and what is over in the last one. */
+public final class PackPicture {
+    private static final double WIDTH = 680;
+    private static final int MOST_PACKS = 8;
+
+    private PackPicture() {}
+
+    /** The packs of one lot, which has bought wrappers. */
+    public static String of(LotPlan lot) {
+        BoughtWrapper wrapper = lot.lot().bought().orElseThrow();
+        BoughtWrapper.Packs packs = lot.packs().orElseThrow();
+        Svg svg = Svg.picture(
+                "pack-picture",
+                WIDTH,
+                170,
+                packs.wrappers() + " " + wrapper.shape().label() + " wrappers out of "
+                        + Say.count(packs.packs(), "pack", "packs") + ", " + packs.over() + " over.");
+        int shown = Math.min(MOST_PACKS, packs.packs());
+        for (int i = 0; i < shown; i++) {
+            boolean last = i == packs.packs() - 1;
+            double used = last ? 1 - (double) packs.over() / wrapper.perPack() : 1;
+            pack(svg, 20 + i * 80, used, wrapper.shape());
+        }
+        if (packs.packs() > MOST_PACKS) {
+            svg.text(
+                    "and " + (packs.packs() - MOST_PACKS) + " more",
+                    "x",
+                    660,
+                    "y",
+                    110,
+                    "text-anchor",
+                    "end",
+                    "class",
+                    "quiet-small");
+        }
+        svg.text(Say.count(packs.packs(), "pack", "packs"), "x", 20, "y", 30, "class", "big");
+        svg.text(
+                packs.over() == 0 ? "none over" : packs.over() + " over in the last",
+                "x",
+                150,
+                "y",
+                30,
+                "class",
+                packs.over() == 0 ? "good-text" : "quiet-small");
+        return svg.done();
+    }
+
+    /** A stack from the side: the used part full, the rest in outline, the shape on top. */
+    private static void pack(Svg svg, double x, double used, BoughtWrapper.Shape shape) {
+        double height = 64 * used;
+        svg.add("rect", "x", x, "y", 86, "width", 62, "height", 64, "class", "ghost");
+        svg.add("rect", "x", x, "y", 150 - height, "width", 62, "height", height, "class", "flour");
+        for (double y = 150 - height + 8; y < 150; y += 8) {
+            svg.add("path", "d", "M" + Svg.number(x) + " " + Svg.number(y) + " h62", "class", "pleat");
+        }
+        if (shape == BoughtWrapper.Shape.ROUND) {
+            svg.add("ellipse", "cx", x + 31, "cy", 66, "rx", 31, "ry", 9, "class", "flour");
+        } else {
+            svg.add("path", "d", "M" + Svg.number(x) + " 66 l31 -10 l31 10 l-31 10 Z", "class", "flour");
+        }
+    }
+}
