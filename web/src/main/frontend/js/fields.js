@@ -37,13 +37,14 @@ document.addEventListener(
   (event) => {
     const field = event.target;
     if (field instanceof HTMLInputElement && field.matches(".number .field")) {
-      if (field.dataset.sent === field.value) {
+      if (field.sent === field.value) {
         event.stopImmediatePropagation();
         return;
       }
-      field.dataset.sent = field.value;
+      field.sent = field.value;
     }
-    if (field instanceof HTMLInputElement && field.form?.hasAttribute("hx-trigger")) {
+    const sends = field instanceof HTMLInputElement || field instanceof HTMLSelectElement;
+    if (sends && field.form?.hasAttribute("hx-trigger")) {
       field.waiting = true;
     }
   },
@@ -59,7 +60,7 @@ document.addEventListener("htmx:configRequest", (event) => {
 
 document.addEventListener("focusin", (event) => {
   if (event.target instanceof HTMLInputElement && event.target.matches(".number .field")) {
-    event.target.dataset.sent = event.target.value;
+    event.target.sent = event.target.value;
     event.target.select();
   }
 });

@@ -17,11 +17,22 @@ htmx.defineExtension("morph", {
   },
 });
 
+// A field in hand keeps what is being typed in it, but what was sent from it is answered: "2 eggs" becomes its grams.
+function takeAnswer(old, fresh) {
+  const sent = old === document.activeElement && old.sent === old.value;
+  if (sent && old.matches(".field") && fresh.hasAttribute("value")) {
+    old.value = fresh.getAttribute("value");
+    old.defaultValue = old.value;
+    old.sent = old.value;
+  }
+}
+
 // A <details> the cook has opened stays open, and a number typed but not sent yet is not overwritten by an earlier answer.
 function keep(old, fresh) {
   if (old.waiting) {
     return false;
   }
+  takeAnswer(old, fresh);
   if (old.nodeName === "DETAILS" && old.open) {
     fresh.setAttribute("open", "");
   }

@@ -1,11 +1,14 @@
 package ironpin.caution;
 
+import ironpin.quantity.Quoted;
+
 /** Short warnings, each for one spot. */
 public enum Caution {
     RAW_FLOUR("Raw flour is not tasted either; wash hands and board."),
     HOT_DOUGH("The dough is hot to the hands: start with a spoon or chopsticks."),
     BOILING_STARCH("Boiling water and starch stick and burn: pour, stir with a spoon, wait."),
-    COLD_REST("Into the fridge, covered, under about 5 °C; with egg or soured dairy use it within a day."),
+    COLD_REST("Into the fridge, covered, under about " + Quoted.temperature(5)
+            + "; with egg or soured dairy use it within a day."),
     RAW_FILLING("Do not taste raw filling. Wash hands, knife and board after it."),
     TWO_HOURS("Out of the fridge at most 2 h in all, 1 h in a hot room."),
     STEAM("Open the lid away from you: steam burns."),
@@ -27,7 +30,7 @@ public enum Caution {
         this.text = text;
     }
 
-    /** The warning. */
+    /** The warning; temperatures are quoted. */
     public String text() {
         return text;
     }

@@ -44,7 +44,7 @@ public enum KneadSchool {
             return now;
         }
         return switch (this) {
-            case OVERNIGHT -> Duration.ofHours(12);
+            case OVERNIGHT -> Duration.ofHours(20);
             case THREE_RESTS -> Duration.ofMinutes(family == DoughFamily.WARM_WATER ? 90 : 45);
             case LONG, SHORT_WITH_RESTS, WORK_SMOOTH -> family.usualRest();
         };

@@ -3,13 +3,11 @@ package ironpin.plan;
 import ironpin.clock.Timetable;
 import java.time.Duration;
 import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 
 /** When to begin, how long hands are busy, and which pieces wait too long. */
 final class ClockFindings {
-    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
     private static final Duration LONGEST_WAIT = Duration.ofMinutes(30);
 
     private ClockFindings() {}
@@ -22,7 +20,7 @@ final class ClockFindings {
                 .map(slot -> slot.task().time())
                 .reduce(Duration.ZERO, Duration::plus);
         found.add(Finding.note(
-                table.latestStart().format(CLOCK),
+                Words.clock(table.latestStart(), table.serving()),
                 "is the latest start (est.).",
                 "Everything is as late as it can be, one pair of hands."));
         found.add(Finding.note(hours(busy), "of work for the hands.", "The rest is resting, heating and steaming."));

@@ -38,7 +38,7 @@ final class TableFindings {
                     share.toFreezer() + " pieces", "for the freezer.", "Raw, apart on a dusted tray until hard."));
         }
         found.add(Finding.note(
-                plan.timetable().latestStart().format(CLOCK),
+                Words.clock(plan.timetable().latestStart(), plan.batch().serving()),
                 "is the latest start (est.).",
                 "Counted back from " + plan.batch().serving().format(CLOCK) + " with one pair of hands."));
         return found;

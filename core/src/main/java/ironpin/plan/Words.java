@@ -5,9 +5,15 @@ import ironpin.quantity.Decimal;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Quoted;
 import ironpin.quantity.Temperature;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
 
 /** Numbers in sentences. */
 final class Words {
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY_AND_CLOCK = DateTimeFormatter.ofPattern("EEE HH:mm", Locale.ENGLISH);
+
     private Words() {}
 
     static String grams(double grams) {
@@ -26,6 +32,11 @@ final class Words {
     static String celsius(Band<Temperature> band) {
         return Quoted.number(Dimension.TEMPERATURE, band.low().celsius(), 0) + "–"
                 + Quoted.temperature(band.high().celsius());
+    }
+
+    /** The time of day, with the weekday if it is another day than the serving. */
+    static String clock(LocalDateTime time, LocalDateTime serving) {
+        return time.format(time.toLocalDate().equals(serving.toLocalDate()) ? CLOCK : DAY_AND_CLOCK);
     }
 
     static String mm(double millimetres) {

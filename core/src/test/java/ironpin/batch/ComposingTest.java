@@ -149,10 +149,10 @@ public class ComposingTest {
     @Test
     public void anotherSchoolMovesTheStartOfTheDay() {
         Batch overnight = Composing.kneading(BATCH, 1, new Kneading(KneadSchool.OVERNIGHT, Kneading.By.HAND));
-        assertEquals(overnight.dough(1).rest().toHours(), 12);
+        assertEquals(overnight.dough(1).rest().toHours(), 20);
         LocalDateTime usual = BatchPlan.of(BATCH).timetable().latestStart();
         LocalDateTime cold = BatchPlan.of(overnight).timetable().latestStart();
-        assertTrue(cold.plusHours(10).isBefore(usual), cold + " against " + usual);
+        assertTrue(cold.plusHours(18).isBefore(usual), cold + " against " + usual);
         Batch machine = Composing.kneading(BATCH, 1, new Kneading(KneadSchool.LONG, Kneading.By.MACHINE));
         assertTrue(BatchPlan.of(machine).timetable().slots().stream()
                 .filter(slot -> slot.task().key().equals("dough-1.knead"))

@@ -11,6 +11,7 @@ import ironpin.batch.Styles;
 import ironpin.book.NextChange;
 import ironpin.book.Suggestion;
 import ironpin.plan.BatchPlan;
+import ironpin.quantity.UnitSystem;
 import ironpin.store.BatchStore;
 import ironpin.store.BookEntry;
 import ironpin.store.BookStore;
@@ -75,7 +76,7 @@ public class DemoTest extends OpenKitchen {
                 stored.batch().appetite());
         Suggestion suggestion = NextChange.after(entry.outcome(), next.lot(1), next.dough(1), next.filling(1))
                 .orElseThrow();
-        assertEquals(suggestion.seen(), seen);
+        assertEquals(UnitSystem.METRIC.say(suggestion.seen()), seen);
         Fix fix = suggestion.fix().orElseThrow();
         assertEquals(fix.field(), field);
         assertEquals(fix.value(), value, 1e-9);

@@ -1,5 +1,6 @@
 package ironpin.web.api;
 
+import ironpin.amount.UnreadableAmount;
 import ironpin.batch.OutOfRange;
 import ironpin.quantity.UnitSystem;
 import ironpin.store.NoSuchBatch;
@@ -21,6 +22,15 @@ class Problems extends ResponseEntityExceptionHandler {
     ProblemDetail outOfRange(OutOfRange problem) {
         return fieldProblem(
                 problem.getMessage(), "numbers." + problem.field().key(), UnitSystem.METRIC.say(problem.allowed()));
+    }
+
+    @ExceptionHandler
+    ProblemDetail unreadable(UnreadableAmount problem) {
+        ProblemDetail detail = fieldProblem(
+                "text cannot be read: " + problem.getMessage(), "text", "an amount such as '2 1/4 cups flour'");
+        detail.setProperty("from", problem.from());
+        detail.setProperty("to", problem.to());
+        return detail;
     }
 
     @ExceptionHandler

@@ -91,7 +91,9 @@ class HomeController {
         BatchPlan plan = BatchPlan.of(stored.batch());
         int first = plan.lots().get(0).lot().no();
         String start = stored.status() == Status.PLANNED
-                ? ", start by " + Say.clock(plan.timetable().latestStart())
+                ? ", start by "
+                        + Say.clock(
+                                plan.timetable().latestStart(), stored.batch().serving())
                 : "";
         return new Card(
                 stored.id(),

@@ -60,7 +60,9 @@ public record Stop(Station station, String figure, Finding.Level level) {
                                 .sum(),
                         "round",
                         "rounds");
-            case CLOCK -> "start " + Say.clock(plan.timetable().latestStart());
+            case CLOCK ->
+                "start "
+                        + Say.clock(plan.timetable().latestStart(), plan.batch().serving());
             case BOOK -> past == 0 ? "no past" : past + " past";
         };
     }

@@ -21,8 +21,11 @@ public final class HydrationPicture {
     private static final double LEFT = 30;
     private static final double RIGHT = 650;
     private static final double BASE = 150;
-    private static final double ROW = 19;
+    private static final double ROW = 23;
     private static final double FIRST_ROW = 194;
+    /** Text that starts further right than this would run out of the picture. */
+    private static final double FITS = 0.55;
+
     private static final double WORTH_SHOWING = 0.05;
 
     private final LotPlan lot;
@@ -202,6 +205,9 @@ public final class HydrationPicture {
                         .append(Say.plain(brings, 1));
             }
         }
+        if (scale.x(at) + 10 >= WIDTH * FITS) {
+            row += ROW;
+        }
         note(out, scale.x(at) + 10, said + " = " + Say.plain(now, 1) + " %");
     }
 
@@ -218,7 +224,7 @@ public final class HydrationPicture {
     }
 
     private void note(Svg out, double x, String text) {
-        boolean fits = x < WIDTH * 0.55;
+        boolean fits = x < WIDTH * FITS;
         out.text(
                 text,
                 "x",

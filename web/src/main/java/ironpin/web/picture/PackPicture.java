@@ -17,7 +17,7 @@ public final class PackPicture {
         Svg svg = Svg.picture(
                 "pack-picture",
                 WIDTH,
-                170,
+                186,
                 packs.wrappers() + " " + wrapper.shape().label() + " wrappers out of "
                         + Say.count(packs.packs(), "pack", "packs") + ", " + packs.over() + " over.");
         int shown = Math.min(MOST_PACKS, packs.packs());
@@ -32,19 +32,19 @@ public final class PackPicture {
                     "x",
                     660,
                     "y",
-                    110,
+                    128,
                     "text-anchor",
                     "end",
                     "class",
                     "quiet-small");
         }
-        svg.text(Say.count(packs.packs(), "pack", "packs"), "x", 20, "y", 30, "class", "big");
+        svg.text(Say.count(packs.packs(), "pack", "packs"), "x", 20, "y", 32, "class", "big");
         svg.text(
                 packs.over() == 0 ? "none over" : packs.over() + " over in the last",
                 "x",
-                150,
+                20,
                 "y",
-                30,
+                50,
                 "class",
                 packs.over() == 0 ? "good-text" : "quiet-small");
         return svg.done();
@@ -53,15 +53,15 @@ public final class PackPicture {
     /** A stack from the side: the used part full, the rest in outline, the shape on top. */
     private static void pack(Svg svg, double x, double used, BoughtWrapper.Shape shape) {
         double height = 64 * used;
-        svg.add("rect", "x", x, "y", 86, "width", 62, "height", 64, "class", "ghost");
-        svg.add("rect", "x", x, "y", 150 - height, "width", 62, "height", height, "class", "flour");
-        for (double y = 150 - height + 8; y < 150; y += 8) {
+        svg.add("rect", "x", x, "y", 104, "width", 62, "height", 64, "class", "ghost");
+        svg.add("rect", "x", x, "y", 168 - height, "width", 62, "height", height, "class", "flour");
+        for (double y = 168 - height + 8; y < 168; y += 8) {
             svg.add("path", "d", "M" + Svg.number(x) + " " + Svg.number(y) + " h62", "class", "pleat");
         }
         if (shape == BoughtWrapper.Shape.ROUND) {
-            svg.add("ellipse", "cx", x + 31, "cy", 66, "rx", 31, "ry", 9, "class", "flour");
+            svg.add("ellipse", "cx", x + 31, "cy", 84, "rx", 31, "ry", 9, "class", "flour");
         } else {
-            svg.add("path", "d", "M" + Svg.number(x) + " 66 l31 -10 l31 10 l-31 10 Z", "class", "flour");
+            svg.add("path", "d", "M" + Svg.number(x) + " 84 l31 -10 l31 10 l-31 10 Z", "class", "flour");
         }
     }
 }

@@ -138,7 +138,7 @@ public final class RibbonPicture {
         } else {
             ingredients(lane, doughTop, doughThick);
             strand(at.dough, at.portion, doughTop, doughThick, doughTop, doughThick, dough);
-            correction(lane, doughTop);
+            correction(lane, doughTop, doughThick);
         }
         strand(at.filling, at.portion, fillingTop + 3, fillingThick, fillingTop, fillingThick, filling);
         beads(lane.share().pieces(), doughTop, doughThick, dough);
@@ -203,16 +203,18 @@ public final class RibbonPicture {
     }
 
     /** A drop where a dough was corrected at the bench, with what went in. */
-    private void correction(LotPlan lane, double top) {
+    private void correction(LotPlan lane, double top, double thick) {
         String text = corrected.get(lane.dough().no());
         if (text == null || !firstOfItsDough(lane)) {
             return;
         }
-        double x = at.dough + 4;
-        svg.open("svg", "x", Svg.number(x) + "%", "y", top - 12, "width", 14, "height", 18);
+        double x = at.dough + 0.6;
+        double y = thick >= 14 ? top + thick / 2 : top - 6;
+        svg.open("svg", "x", Svg.number(x) + "%", "y", y - 9, "width", 14, "height", 18);
         svg.add("path", "class", "correction", "d", "M7 0 C10 6 13 8 13 11 A6 6 0 0 1 1 11 C1 8 4 6 7 0 Z");
         svg.close("svg");
-        svg.text(text, "x", Svg.number(x + (wide ? 1.5 : 5)) + "%", "y", top - 3, "class", "quiet-small halo");
+        String textX = Svg.number(x + (wide ? 1.5 : 5)) + "%";
+        svg.text(text, "x", textX, "y", y + 4, "class", thick >= 14 ? "on-strand" : "quiet-small halo");
     }
 
     private void shared(LotPlan lane, double y) {

@@ -13,6 +13,7 @@ import java.util.Locale;
 /** Numbers, times and dates as a page says them; quantities are quoted, and {@code UnitsFilter} says them in the end. */
 public final class Say {
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY_AND_CLOCK = DateTimeFormatter.ofPattern("EEE HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
     private static final DateTimeFormatter SHORT_DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
@@ -75,6 +76,11 @@ public final class Say {
     /** The time of day. */
     public static String clock(LocalDateTime time) {
         return time.format(CLOCK);
+    }
+
+    /** The time of day, with the weekday if it is another day than the serving. */
+    public static String clock(LocalDateTime time, LocalDateTime serving) {
+        return time.format(time.toLocalDate().equals(serving.toLocalDate()) ? CLOCK : DAY_AND_CLOCK);
     }
 
     /** Weekday and date. */

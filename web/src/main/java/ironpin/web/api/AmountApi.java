@@ -1,0 +1,77 @@
+package ironpin.web.api;
+
+import ironpin.amount.AmountReader;
+import ironpin.amount.Ingredient;
+import ironpin.amount.Ingredients;
+import ironpin.amount.Reading;
+import ironpin.quantity.CupStandard;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A written amount in grams. */
+@RestController
+@RequestMapping("/api/v1/calculate")
+class AmountApi {
+    /**
+     * What to read.
+     *
+     * @param text as a cook writes it
+     * @param of key of an ingredient, for a text that does not say
+     * @param cups US, METRIC, JAPANESE or IMPERIAL; US if left out
+     */
+    record Ask(String text, String of, String cups) {}
+
+    /** How it was understood. */
+    record Answer(
+            String said,
+            double grams,
+            double lowG,
+            double highG,
+            String assumption,
+            String ingredient,
+            List<String> alternatives,
+            Second second) {}
+
+    /** A second measure of the same thing. */
+    record Second(String said, double grams, double lowG, double highG, boolean agrees) {}
+
+    @PostMapping("/amount")
+    Answer amount(@RequestBody Ask ask) {
+        String text = Given.there("text", ask.text(), "an amount such as '2 1/4 cups flour'");
+        CupStandard cups = Given.choiceOr("cups", ask.cups(), CupStandard.US);
+        Reading reading = new AmountReader(cups).read(text, ingredient(ask.of()));
+        return new Answer(
+                reading.said(),
+                reading.mass().grams(),
+                reading.range().low().grams(),
+                reading.range().high().grams(),
+                reading.assumption(),
+                reading.ingredient().orElse(null),
+                reading.alternatives(),
+                reading.second().map(AmountApi::second).orElse(null));
+    }
+
+    private static Second second(Reading.Second second) {
+        return new Second(
+                second.said(),
+                second.mass().grams(),
+                second.range().low().grams(),
+                second.range().high().grams(),
+                second.agrees());
+    }
+
+    private static Optional<Ingredient> ingredient(String key) {
+        if (key == null) {
+            return Optional.empty();
+        }
+        List<String> keys = Ingredients.all().stream().map(Ingredient::key).toList();
+        if (!keys.contains(key)) {
+            throw new BadField("of", "one of " + keys, key);
+        }
+        return Optional.of(Ingredients.get(key));
+    }
+}

@@ -1,0 +1,130 @@
+package ironpin.web;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The calculators of the dough station over HTTP: published figures, and problems that name their field. */
+public class DoughApiTest extends OpenKitchen {
+    private static final HttpClient CLIENT = HttpClient.newHttpClient();
+    private static final JsonMapper JSON = new JsonMapper();
+    private static final String WATER = "\"flourG\":350,\"waterG\":210,\"roomC\":21,\"coldC\":12,\"boilingC\":96";
+
+    private static HttpResponse<String> ask(String calculator, String body) throws IOException, InterruptedException {
+        return CLIENT.send(
+                HttpRequest.newBuilder(URI.create(address() + "/api/v1/calculate/" + calculator))
+                        .header("Content-Type", "application/json")
+                        .POST(HttpRequest.BodyPublishers.ofString(body))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+    }
+
+    @DataProvider
+    public Object[][] figures() {
+        return new Object[][] {
+            {"amount", "{\"text\":\"2 1/4 cups flour\"}", "/grams", 271.5},
+            {"amount", "{\"text\":\"2\",\"of\":\"egg\"}", "/highG", 114.0},
+            {"amount", "{\"text\":\"1 cup water\",\"cups\":\"JAPANESE\"}", "/grams", 200.0},
+            {
+                "dough",
+                "{\"family\":\"SOFT_ENRICHED\",\"flourG\":400,\"linesG\":{\"WATER\":150,\"EGG\":50,\"SOURED_CREAM\":30}}",
+                "/effectiveHydrationPercent",
+                52.275
+            },
+            {
+                "dough",
+                "{\"family\":\"FULL_SCALD\",\"method\":\"steam/boiling\",\"flourG\":500,\"proteinPercent\":13,"
+                        + "\"offsetPoints\":1,\"linesG\":{\"WATER\":320}}",
+                "/bandLowPercent",
+                58 + 2 + 2.5 + 1
+            },
+            {"water-temperature", "{" + WATER + ",\"wantedC\":55}", "/boilingG", 166.8},
+            {"water-temperature", "{" + WATER + ",\"wantedC\":55}", "/coldG", 43.2},
+            {"water-temperature", "{" + WATER + ",\"boilingG\":210}", "/mixedC", 65.17},
+            {"water-temperature", "{" + WATER + ",\"boilingG\":210}", "/scaldShare", 0.78},
+            {"water-temperature", "{" + WATER + ",\"wantedScaldShare\":0.5}", "/mixedC", 62.0},
+            {"correction", "{\"flourG\":300,\"waterG\":138,\"wantedPercent\":50}", "/wholeWaterG", 12.0},
+            {"correction", "{\"flourG\":300,\"waterG\":138,\"wantedPercent\":50}", "/stepWaterG", 4.5},
+            {"correction", "{\"flourG\":300,\"waterG\":174,\"wantedPercent\":54}", "/wholeFlourG", 22.2},
+            {"correction", "{\"flourG\":300,\"waterG\":150,\"feel\":\"SHRINKS\"}", "/restMinutes", 10.0},
+            {"rest-plan", "{\"family\":\"COLD_WATER\",\"school\":\"THREE_RESTS\"}", "/steps/5/minutes", 15.0},
+            {"rest-plan", "{\"family\":\"EGG\",\"school\":\"OVERNIGHT\",\"restMinutes\":600}", "/restMinutes", 600.0},
+        };
+    }
+
+    @Test(dataProvider = "figures")
+    public void calculatorsAnswerWithTheFigure(String calculator, String body, String at, double figure)
+            throws IOException, InterruptedException {
+        HttpResponse<String> response = ask(calculator, body);
+        assertEquals(response.statusCode(), 200, response.body());
+        double slack = at.equals("/scaldShare") ? 0.005 : 0.05;
+        assertEquals(JSON.readTree(response.body()).at(at).asDouble(), figure, slack, response.body());
+    }
+
+    @DataProvider
+    public Object[][] problems() {
+        return new Object[][] {
+            {"amount", "{}", "text"},
+            {"amount", "{\"text\":\"three flurbs\"}", "text"},
+            {"amount", "{\"text\":\"2 cups\",\"of\":\"gravel\"}", "of"},
+            {"amount", "{\"text\":\"2 cups flour\",\"cups\":\"BATH\"}", "cups"},
+            {"dough", "{\"family\":\"BRIOCHE\",\"flourG\":1,\"linesG\":{}}", "family"},
+            {"dough", "{\"family\":\"EGG\",\"flourG\":-5,\"linesG\":{}}", "flourG"},
+            {"dough", "{\"family\":\"EGG\",\"flourG\":500}", "linesG"},
+            {"dough", "{\"family\":\"EGG\",\"flourG\":500,\"linesG\":{\"WATER\":4500}}", "linesG.WATER"},
+            {"dough", "{\"family\":\"EGG\",\"flourG\":500,\"linesG\":{\"SAND\":5}}", "linesG"},
+            {"dough", "{\"family\":\"EGG\",\"flourG\":500,\"linesG\":{},\"method\":\"fry\"}", "method"},
+            {"water-temperature", "{" + WATER + ",\"wantedC\":100}", "wantedC"},
+            {"water-temperature", "{" + WATER + ",\"wantedC\":5}", "wantedC"},
+            {"water-temperature", "{" + WATER + "}", "wantedC"},
+            {"water-temperature", "{" + WATER + ",\"wantedC\":50,\"boilingG\":3}", "wantedC"},
+            {"water-temperature", "{" + WATER + ",\"wantedScaldShare\":0.99}", "wantedScaldShare"},
+            {"water-temperature", "{" + WATER + ",\"boilingG\":400}", "boilingG"},
+            {"water-temperature", "{" + WATER + ",\"wantedC\":50,\"bowlMaterial\":\"PAPER\"}", "bowlMaterial"},
+            {"water-temperature", "{" + WATER + ",\"wantedC\":50,\"bowlMaterial\":\"STEEL\"}", "bowlG"},
+            {"correction", "{\"flourG\":300,\"waterG\":0,\"feel\":\"DRY\"}", "waterG"},
+            {"correction", "{\"flourG\":300,\"waterG\":150,\"feel\":\"SAD\"}", "feel"},
+            {"correction", "{\"flourG\":300,\"waterG\":150,\"wantedPercent\":900}", "wantedPercent"},
+            {"rest-plan", "{\"family\":\"MAIZE\",\"school\":\"OVERNIGHT\"}", "school"},
+            {"rest-plan", "{\"family\":\"EGG\",\"restMinutes\":99999}", "restMinutes"},
+        };
+    }
+
+    @Test(dataProvider = "problems")
+    public void whatCannotBeWorkedOutNamesItsField(String calculator, String body, String field)
+            throws IOException, InterruptedException {
+        HttpResponse<String> response = ask(calculator, body);
+        assertEquals(response.statusCode(), 400, response.body());
+        JsonNode problem = JSON.readTree(response.body());
+        assertEquals(problem.path("field").asString(""), field, response.body());
+        assertTrue(problem.path("allowed").asString("").length() > 3, response.body());
+    }
+
+    @Test
+    public void theReachAndThePlaceAreTold() throws IOException, InterruptedException {
+        JsonNode hot = JSON.readTree(
+                ask("water-temperature", "{" + WATER + ",\"wantedC\":100}").body());
+        assertEquals(hot.get("allowed").asString(), "15.7 to 65.1 °C");
+        JsonNode odd =
+                JSON.readTree(ask("amount", "{\"text\":\"2 cups dragonfruit\"}").body());
+        assertEquals(odd.get("from").asInt(), 7);
+        assertEquals(odd.get("to").asInt(), 18);
+        String described = CLIENT.send(
+                        HttpRequest.newBuilder(URI.create(address() + "/api/v1/openapi.json"))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofString())
+                .body();
+        for (String calculator : new String[] {"amount", "dough", "water-temperature", "correction", "rest-plan"}) {
+            assertTrue(described.contains("/api/v1/calculate/" + calculator), calculator);
+        }
+    }
+}
