@@ -12,6 +12,7 @@ import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.flywaydb.core.Flyway;
@@ -41,6 +42,7 @@ public final class Cupboard implements AutoCloseable {
 
     private final JdbcConnectionPool pool;
     private final DSLContext dsl;
+    private final AtomicLong writes = new AtomicLong();
     private boolean closed;
 
     private Cupboard(JdbcConnectionPool pool) {
@@ -82,10 +84,16 @@ public final class Cupboard implements AutoCloseable {
         return query.apply(dsl);
     }
 
+    /** How many writes there have been: what was read stays true until it changes. */
+    long writes() {
+        return writes.get();
+    }
+
     /** Writes all or nothing, and returns only when it is on disk. */
     <T> T write(Function<DSLContext, T> change) {
         T result = dsl.transactionResult(transaction -> change.apply(transaction.dsl()));
         dsl.execute("checkpoint sync");
+        writes.incrementAndGet();
         return result;
     }
 

@@ -44,6 +44,11 @@ public final class KitStore {
     private final Cupboard cupboard;
     private final BatchStore batches;
 
+    /** The kit as it was read last, with the count of writes then. */
+    private volatile Seen last;
+
+    private record Seen(long writes, Kit kit) {}
+
     public KitStore(Cupboard cupboard, BatchStore batches) {
         this.cupboard = cupboard;
         this.batches = batches;
@@ -51,7 +56,13 @@ public final class KitStore {
 
     /** The kit as it stands; an ordinary one until the cook changes something. */
     public Kit load() {
-        return cupboard.read(KitStore::kit);
+        Seen seen = last;
+        long now = cupboard.writes();
+        if (seen == null || seen.writes() != now) {
+            seen = new Seen(now, cupboard.read(KitStore::kit));
+            last = seen;
+        }
+        return seen.kit();
     }
 
     /** Changes the kit; a flour whose offset is typed anew forgets what batches taught about it. */

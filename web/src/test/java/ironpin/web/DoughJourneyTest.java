@@ -110,7 +110,7 @@ public class DoughJourneyTest extends OpenKitchen {
         assertThat(page.locator("svg.water-picture")).hasAttribute("aria-label", Pattern.compile("mix to 131 °F"));
         type("flour-1", "500 g");
         assertThat(page.locator("#flour-1")).hasValue("17.6");
-        page.locator("h2").first().click();
+        page.locator("#says-title").click();
         page.locator("body").press("u");
         assertThat(page.locator("#flour-1")).hasValue("500");
         assertThat(page.locator("#mixed-1")).hasValue("55");
@@ -201,11 +201,12 @@ public class DoughJourneyTest extends OpenKitchen {
         page.getByText("Start now").click();
         page.waitForURL(Pattern.compile(".*/run.*"));
         page.navigate("/batches/" + id + "/dough");
-        button("crumbly").click();
+        button("crumbly +10.8 g water").click();
         assertThat(page.locator(".ribbon-wide")).containsText("+10.8 g water");
-        button("crumbly").click();
+        button("crumbly +10.8 g water").click();
         assertThat(page.locator("#hydration-1")).hasValue("53");
         assertThat(page.locator(".corrected li")).hasCount(2);
+        assertThat(page.locator(".corrected")).containsText("The bowl holds 53 % water, 1,113 g of dough, 73 pieces.");
         page.navigate("/batches/" + id + "/book");
         assertThat(page.locator(".corrected li").first())
                 .hasText("Felt crumbly: +10.8 g water (2.25 tsp), now 51.5 % water.");

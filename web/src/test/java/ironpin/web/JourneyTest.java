@@ -135,13 +135,13 @@ public class JourneyTest extends OpenKitchen {
         assertThat(page.locator("#mixed-1-error")).hasText("Between 17 and 61 °C.");
         type("mixed-1", "45");
         assertThat(page.locator("svg.water-picture")).hasAttribute("aria-label", Pattern.compile("mix to 45 °C"));
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("crumbly"))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("crumbly +10.8 g water"))
                 .click();
         assertThat(page.locator(".corrected"))
                 .containsText("Felt crumbly: +10.8 g water (2.25 tsp), now 51.5 % water.");
         assertThat(page.locator("#hydration-1")).hasValue("51.5");
         assertThat(figure("Portion")).containsText("72 pieces");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("shrinks back"))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("shrinks back +10 min rest"))
                 .click();
         assertThat(page.locator("#rest-1")).hasValue("50");
         station("Book");

@@ -1,5 +1,6 @@
 package ironpin.web.page;
 
+import ironpin.dough.Correction;
 import ironpin.quantity.Mass;
 import ironpin.store.LoggedCorrection;
 import ironpin.web.picture.Say;
@@ -9,17 +10,19 @@ final class Corrected {
     private static final double TSP_ML = 5;
     private static final double QUARTERS = 4;
 
+    /** g/ml of flour spooned in. */
+    private static final double FLOUR_DENSITY = 0.51;
+
     private Corrected() {}
 
     /** In a sentence. */
     static String said(LoggedCorrection logged) {
-        return "Felt " + logged.correction().feel().label() + ": " + step(logged) + ", now "
+        return "Felt " + logged.correction().feel().label() + ": " + full(logged.correction()) + ", now "
                 + Say.plain(logged.hydration().percent(), 1) + " % water.";
     }
 
     /** In as many words as fit on the ribbon. */
-    static String brief(LoggedCorrection logged) {
-        var made = logged.correction();
+    static String brief(Correction made) {
         if (!made.rest().isZero()) {
             return "+" + Say.time(made.rest()) + " rest";
         }
@@ -28,16 +31,14 @@ final class Corrected {
                 : "+" + Say.fineGrams(made.waterToAdd().grams()) + " water";
     }
 
-    private static String step(LoggedCorrection logged) {
-        var made = logged.correction();
+    /** With spoons, for hands without a scale. */
+    static String full(Correction made) {
         if (!made.rest().isZero()) {
             return Say.time(made.rest()) + " more rest";
         }
-        // A teaspoon of flour weighs about half of one of water.
-        return brief(logged)
-                + (made.waterToAdd().isZero()
-                        ? " (" + spoons(made.flourToAdd(), 0.51) + ")"
-                        : " (" + spoons(made.waterToAdd(), 1) + ")");
+        String spoons =
+                made.waterToAdd().isZero() ? spoons(made.flourToAdd(), FLOUR_DENSITY) : spoons(made.waterToAdd(), 1);
+        return brief(made) + " (" + spoons + ")";
     }
 
     /** In quarters of a teaspoon of 5 ml. */

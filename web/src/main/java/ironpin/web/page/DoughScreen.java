@@ -1,10 +1,15 @@
 package ironpin.web.page;
 
 import ironpin.batch.Balance;
+import ironpin.batch.Balancer;
+import ironpin.batch.Batch;
+import ironpin.batch.BenchCorrection;
 import ironpin.batch.Dough;
 import ironpin.batch.DoughStart;
 import ironpin.batch.FlourShare;
 import ironpin.batch.PlanField;
+import ironpin.dough.BenchFeel;
+import ironpin.dough.Correction;
 import ironpin.dough.DoughAddition;
 import ironpin.dough.DoughFamily;
 import ironpin.dough.DoughLine;
@@ -12,6 +17,7 @@ import ironpin.dough.KneadSchool;
 import ironpin.dough.RestPlan;
 import ironpin.pantry.Flour;
 import ironpin.quantity.Band;
+import ironpin.quantity.Percentage;
 import ironpin.web.picture.Say;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -59,6 +65,50 @@ public final class DoughScreen {
      * @param range least and most, in words
      */
     public record KneadLine(RestPlan.Step step, RunStep run, String range) {}
+
+    /**
+     * What a feel would lead to.
+     *
+     * @param feel how the dough feels
+     * @param step what would be added, in a few words
+     * @param then what would follow, in a sentence
+     */
+    public record FeelStep(BenchFeel feel, String step, String then) {}
+
+    /** One step for every feel, worked out on this dough. */
+    public List<FeelStep> feels() {
+        if (screen.plan().balance().dough(dough.no()).made().flour().isZero()) {
+            return List.of();
+        }
+        return Arrays.stream(BenchFeel.values()).map(this::step).toList();
+    }
+
+    private FeelStep step(BenchFeel feel) {
+        BenchCorrection step = BenchCorrection.of(screen.batch(), dough.no(), feel);
+        Correction made = step.correction();
+        return new FeelStep(
+                feel,
+                Corrected.brief(made),
+                Corrected.full(made) + ", then " + follows(step.batch(), step.hydration()));
+    }
+
+    /** What the dough in the bowl comes to, once it has been corrected; empty before. */
+    public String comesTo() {
+        return screen.corrected().isEmpty()
+                ? ""
+                : "The bowl holds " + follows(screen.batch(), dough.formula().hydration()) + ".";
+    }
+
+    private String follows(Batch batch, Percentage hydration) {
+        Balance balance = Balancer.solve(batch);
+        int pieces = batch.lots().stream()
+                .filter(lot -> lot.doughNo() == dough.no() && lot.bought().isEmpty())
+                .mapToInt(lot -> balance.lot(lot.no()).pieces())
+                .sum();
+        return Say.plain(hydration.percent(), 1) + " % water, "
+                + Say.grams(balance.dough(dough.no()).made().total().grams()) + " of dough, "
+                + Say.count(pieces, "piece", "pieces");
+    }
 
     /** Whether several flours share the dough. */
     public boolean blended() {

@@ -1,5 +1,6 @@
 package ironpin.web.page;
 
+import ironpin.amount.UnreadableAmount;
 import ironpin.dough.Bowl;
 import ironpin.dough.BowlMaterial;
 import ironpin.dough.Waters;
@@ -142,11 +143,19 @@ enum KitCell {
     }
 
     private double number(String typed, UnitSystem units) {
-        Optional<TypedValue> value = TypedValue.read(typed, "%", dimension(), units, Optional.empty(), CupStandard.US);
+        Optional<TypedValue> value = read(typed, units);
         if (value.isEmpty() || value.get().metric() < low || value.get().metric() > high) {
             throw new Refused("Between " + range() + ".");
         }
         return value.get().metric();
+    }
+
+    private Optional<TypedValue> read(String typed, UnitSystem units) {
+        try {
+            return TypedValue.read(typed, "%", dimension(), units, Optional.empty(), CupStandard.US);
+        } catch (UnreadableAmount notAMass) {
+            return Optional.empty();
+        }
     }
 
     private String range() {

@@ -4,7 +4,6 @@ import ironpin.batch.Appetite;
 import ironpin.book.FillingVerdict;
 import ironpin.book.SkinVerdict;
 import ironpin.caution.Caution;
-import ironpin.dough.BenchFeel;
 import ironpin.dough.BowlMaterial;
 import ironpin.dough.Kneading;
 import ironpin.pantry.FlourKind;
@@ -26,7 +25,6 @@ class PageWords {
         model.addAttribute("say", Say.WORDS);
         model.addAttribute("draw", drawings);
         model.addAttribute("appetites", Appetite.values());
-        model.addAttribute("feels", BenchFeel.values());
         model.addAttribute("kneadBy", Kneading.By.values());
         model.addAttribute("cupStandards", CupStandard.values());
         model.addAttribute("flourKinds", FlourKind.values());

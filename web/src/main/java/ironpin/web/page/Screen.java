@@ -102,7 +102,7 @@ public record Screen(
     /** The latest correction of each dough, for the ribbon. */
     private Map<Integer, String> marks() {
         Map<Integer, String> marks = new HashMap<>();
-        corrections.forEach(one -> marks.put(one.doughNo(), Corrected.brief(one)));
+        corrections.forEach(one -> marks.put(one.doughNo(), Corrected.brief(one.correction())));
         return marks;
     }
 
