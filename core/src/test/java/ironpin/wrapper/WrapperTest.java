@@ -103,4 +103,37 @@ public class WrapperTest {
         assertTrue(!StuffedBread.of(Mass.ofGrams(60), Mass.ofGrams(58), Length.ofMillimetres(260))
                 .holds());
     }
+
+    @Test
+    public void aTriangleHoldsWhatItsStripsClose() {
+        double half = 5.2;
+        int strips = 200_000;
+        double sum = 0;
+        for (int i = 0; i < strips; i++) {
+            double x = half * (i + 0.5) / strips;
+            double length = 2 * (half - x);
+            sum += 2 * length * length / (4 * Math.PI) * half / strips;
+        }
+        assertEquals(FillRoom.triangleBoundCm3(half), sum, 1e-6);
+    }
+
+    @Test
+    public void aBoughtWrapperIsThinAndStretchesNot() {
+        BoughtWrapper round = BoughtWrapper.usual(BoughtWrapper.Shape.ROUND, BoughtWrapper.Thickness.THIN);
+        // 6 g at 1.22 g/cm³ over a disc of 9 cm.
+        assertEquals(round.thick().millimetres(), 60 / 1.22 / (Math.PI * 81 / 4), 1e-3);
+        FillRoom bought = FillRoom.of(round, Fold.HALF_MOON);
+        FillRoom made = FillRoom.of(Length.ofMillimetres(90), Fold.HALF_MOON);
+        assertEquals(made.bound().grams() / bought.bound().grams(), Math.pow(1.2, 1.5), 1e-4);
+        assertEquals(round.packsFor(0), new BoughtWrapper.Packs(0, 0, 0));
+        assertEquals(round.packsFor(40), new BoughtWrapper.Packs(40, 1, 0));
+        assertEquals(round.packsFor(41), new BoughtWrapper.Packs(41, 2, 39));
+        for (BoughtWrapper.Shape shape : BoughtWrapper.Shape.values()) {
+            for (BoughtWrapper.Thickness thickness : BoughtWrapper.Thickness.values()) {
+                BoughtWrapper one = BoughtWrapper.usual(shape, thickness);
+                assertTrue(one.thick().millimetres() > 0.5 && one.thick().millimetres() < 1.5, one.toString());
+                assertTrue(one.folds().contains(one.holding(Fold.PURSE)));
+            }
+        }
+    }
 }

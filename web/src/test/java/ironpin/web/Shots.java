@@ -30,6 +30,8 @@ public final class Shots extends OpenKitchen {
         views.put("clock", DEMO + "/clock");
         views.put("judge", "/batches/1/book");
         views.put("book", "/book");
+        views.put("kit", "/kit");
+        views.put("amounts", "/amounts");
         views.put("run", DEMO + "/run");
         views.put("bench-sheet", DEMO + "/sheet");
         open();

@@ -202,19 +202,28 @@ public final class RibbonPicture {
                 "quiet-small");
     }
 
-    /** A drop where a dough was corrected at the bench, with what went in. */
+    /** A drop where a dough was corrected at the bench; with what went in, where there is room to say it. */
     private void correction(LotPlan lane, double top, double thick) {
         String text = corrected.get(lane.dough().no());
         if (text == null || !firstOfItsDough(lane)) {
             return;
         }
         double x = at.dough + 0.6;
-        double y = thick >= 14 ? top + thick / 2 : top - 6;
+        double y = top + thick / 2;
         svg.open("svg", "x", Svg.number(x) + "%", "y", y - 9, "width", 14, "height", 18);
         svg.add("path", "class", "correction", "d", "M7 0 C10 6 13 8 13 11 A6 6 0 0 1 1 11 C1 8 4 6 7 0 Z");
         svg.close("svg");
-        String textX = Svg.number(x + (wide ? 1.5 : 5)) + "%";
-        svg.text(text, "x", textX, "y", y + 4, "class", thick >= 14 ? "on-strand" : "quiet-small halo");
+        if (wide) {
+            // Below the strand, before the filling begins.
+            svg.text(
+                    text,
+                    "x",
+                    Svg.number(at.dough + 0.3) + "%",
+                    "y",
+                    top + Math.max(thick, thick / 2 + 9) + 11,
+                    "class",
+                    "quiet-small halo");
+        }
     }
 
     private void shared(LotPlan lane, double y) {
