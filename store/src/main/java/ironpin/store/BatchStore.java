@@ -24,7 +24,12 @@ public final class BatchStore {
     /** Plans read or written lately. A revision's rows never change while it is current, so they need no second look. */
     private final Recent<Plan, Batch> recent = new Recent<>(RECENT);
 
+    /** Batches as they were read last, each with the count of writes then. */
+    private final Recent<Long, Seen> lately = new Recent<>(RECENT);
+
     private record Plan(long batchId, int revision) {}
+
+    private record Seen(long writes, StoredBatch stored) {}
 
     public BatchStore(Cupboard cupboard) {
         this.cupboard = cupboard;
@@ -47,7 +52,13 @@ public final class BatchStore {
 
     /** The batch as it stands. @throws NoSuchBatch if there is none */
     public StoredBatch load(long id) {
-        return cupboard.read(dsl -> stored(dsl, head(dsl, id)));
+        long writes = cupboard.writes();
+        Seen seen = lately.get(id, () -> new Seen(writes, cupboard.read(dsl -> stored(dsl, head(dsl, id)))));
+        if (seen.writes() != writes) {
+            seen = new Seen(writes, cupboard.read(dsl -> stored(dsl, head(dsl, id))));
+            lately.put(id, seen);
+        }
+        return seen.stored();
     }
 
     /** Batches in these states, the latest served first. */

@@ -3,14 +3,27 @@ package ironpin.web.picture;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import ironpin.amount.AmountReader;
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
+import ironpin.batch.Composing;
 import ironpin.batch.PlanField;
 import ironpin.batch.RandomBatches;
 import ironpin.batch.Style;
 import ironpin.batch.Styles;
+import ironpin.cook.Steam;
+import ironpin.dough.DoughAddition;
+import ironpin.dough.DoughFamily;
+import ironpin.dough.KneadSchool;
+import ironpin.dough.Kneading;
+import ironpin.dough.RestPlan;
+import ironpin.kit.Kit;
+import ironpin.pantry.Absorption;
+import ironpin.pantry.Flour;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.CupStandard;
+import ironpin.quantity.Percentage;
 import ironpin.quantity.UnitSystem;
 import java.io.StringReader;
 import java.time.Duration;
@@ -134,6 +147,75 @@ public class PicturesTest {
                 HydrationPicture.of(crescents(PlanField.HYDRATION, 40).lot(1)).contains("outside the band"));
         assertTrue(
                 HydrationPicture.of(crescents(PlanField.HYDRATION, 150).lot(1)).contains("outside the band"));
+    }
+
+    @Test
+    public void whatMovedTheBandIsDrawnAsArrowsAndWhatWetsAsBars() throws Exception {
+        Batch batch = crescents(PlanField.EATERS, 6).batch();
+        LotPlan plain = BatchPlan.of(batch).lot(1);
+        assertEquals(count(HydrationPicture.of(plain), "line-good"), 1);
+        Flour thirsty = batch.dough(1).flours().get(0).flour().withAbsorption(Absorption.typed(Percentage.of(2)));
+        Batch learned = Composing.flour(batch, 1, 0, thirsty).withMethod(1, new Steam(Steam.Start.BOILING));
+        String moved = HydrationPicture.of(BatchPlan.of(learned).lot(1));
+        assertEquals(count(moved, "line-good"), 3);
+        assertTrue(moved.contains("+2 learned for this flour (est.)"), moved);
+        assertTrue(moved.contains("+2 because it is steamed"), moved);
+        Batch rich = Composing.add(Composing.add(batch, 1, DoughAddition.EGG), 1, DoughAddition.SOURED_CREAM);
+        String wetted = HydrationPicture.of(BatchPlan.of(rich).lot(1));
+        assertEquals(count(wetted, "fill-poultry"), 1);
+        assertTrue(wetted.contains("water 28 + egg 10.5 + soured cream 11.5 = 50 %"), wetted);
+        Element scale = parsed(wetted);
+        double low = Double.parseDouble(scale.getAttribute("data-low"));
+        double high = Double.parseDouble(scale.getAttribute("data-high"));
+        assertTrue(low <= 28 && high >= 54, low + " to " + high);
+        assertEquals(Double.parseDouble(scale.getAttribute("data-brought")), 22, 0.05);
+    }
+
+    private static int count(String svg, String cssClass) throws Exception {
+        NodeList all = parsed(svg).getElementsByTagName("*");
+        int found = 0;
+        for (int i = 0; i < all.getLength(); i++) {
+            found += ((Element) all.item(i)).getAttribute("class").equals(cssClass) ? 1 : 0;
+        }
+        return found;
+    }
+
+    @Test
+    public void theStripOfKneadingHasAPartForEveryStep() throws Exception {
+        for (DoughFamily family : DoughFamily.values()) {
+            for (KneadSchool school : family.schools()) {
+                for (int minutes : new int[] {0, 12, 45, 720}) {
+                    RestPlan plan =
+                            RestPlan.of(family, new Kneading(school, Kneading.By.HAND), Duration.ofMinutes(minutes));
+                    String svg = KneadPicture.of(plan);
+                    assertEquals(
+                            parsed(svg).getElementsByTagName("rect").getLength(),
+                            plan.steps().size());
+                    assertEquals(count(svg, "water") > 0, plan.cold(), family + " " + school);
+                    assertTrue(!BROKEN.matcher(svg).find(), svg);
+                }
+            }
+        }
+    }
+
+    @Test
+    public void aFlourAndAnAmountAreDrawnWithTheirRange() throws Exception {
+        Flour flour = Kit.usual().flours().get(0);
+        Flour sure = flour.withAbsorption(
+                Absorption.UNKNOWN.after(Percentage.of(2), 1).after(Percentage.of(2), 1));
+        assertTrue(bandWidth(AbsorptionPicture.of(sure)) < bandWidth(AbsorptionPicture.of(flour)));
+        AmountReader reader = new AmountReader(CupStandard.US);
+        assertEquals(bandWidth(AmountPicture.of(reader.read("300 g"))), 1, 1e-9);
+        assertTrue(bandWidth(AmountPicture.of(reader.read("2 cups flour"))) > 40);
+        for (String text : new String[] {"a pinch of salt", "3–4 tbsp oil", "90 kg flour", "a knob of ginger"}) {
+            String svg = AmountPicture.of(reader.read(text));
+            assertTrue(!BROKEN.matcher(svg).find() && parsed(svg).hasAttribute("aria-label"), svg);
+        }
+    }
+
+    private static double bandWidth(String svg) throws Exception {
+        return Double.parseDouble(
+                ((Element) parsed(svg).getElementsByTagName("rect").item(0)).getAttribute("width"));
     }
 
     @Test

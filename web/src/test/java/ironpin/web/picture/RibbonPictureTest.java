@@ -3,11 +3,19 @@ package ironpin.web.picture;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
+import ironpin.batch.Composing;
 import ironpin.batch.RandomBatches;
+import ironpin.batch.Styles;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
+import ironpin.wrapper.BoughtWrapper;
 import java.io.StringReader;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.xml.parsers.DocumentBuilderFactory;
@@ -67,5 +75,25 @@ public class RibbonPictureTest {
             int beads = (pieces + each - 1) / each;
             assertTrue(beads <= 22 && beads * each >= pieces && (beads - 1) * each < pieces);
         }
+    }
+
+    @Test
+    public void correctionsAndPacksAreSeenOnTheRibbon() {
+        Batch batch = Styles.start(
+                List.of(Styles.get("boiled-crescent"), Styles.get("steamed-leaf")),
+                "Supper",
+                LocalDateTime.of(2026, 11, 28, 19, 0),
+                6,
+                Appetite.USUAL);
+        BatchPlan plan = BatchPlan.of(batch);
+        String corrected = RibbonPicture.wide(plan, 1, Map.of(2, "+5 g water"));
+        assertTrue(corrected.contains("class=\"correction\"") && corrected.contains("+5 g water"), corrected);
+        assertTrue(!RibbonPicture.wide(plan, 1).contains("class=\"correction\""));
+        assertTrue(!RibbonPicture.narrow(plan, 1, Map.of(2, "+5 g water")).contains("class=\"correction\""));
+        BoughtWrapper thin = BoughtWrapper.usual(BoughtWrapper.Shape.ROUND, BoughtWrapper.Thickness.THIN);
+        BatchPlan bought = BatchPlan.of(Composing.bought(batch, 2, Optional.of(thin)));
+        String packs = RibbonPicture.wide(bought, 1, Map.of(2, "+5 g water"));
+        assertTrue(packs.contains("2 packs of wrappers") && !packs.contains("class=\"correction\""), packs);
+        assertTrue(packs.contains("of bought wrappers and"), packs);
     }
 }

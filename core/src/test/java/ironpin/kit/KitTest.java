@@ -1,0 +1,56 @@
+package ironpin.kit;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertThrows;
+import static org.testng.Assert.assertTrue;
+
+import ironpin.batch.DoughStart;
+import ironpin.cook.CookMethod;
+import ironpin.dough.Bowl;
+import ironpin.dough.BowlMaterial;
+import ironpin.dough.DoughFamily;
+import ironpin.dough.Waters;
+import ironpin.pantry.Flour;
+import ironpin.quantity.CupStandard;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Temperature;
+import java.util.ArrayList;
+import java.util.List;
+import org.testng.annotations.Test;
+
+public class KitTest {
+    @Test
+    public void anOrdinaryKitHasEveryFlourThatADoughStartsFrom() {
+        Kit kit = Kit.usual();
+        for (CookMethod method : CookMethod.all()) {
+            for (DoughFamily family : DoughStart.offered(method)) {
+                assertTrue(kit.flour(DoughStart.of(family, method).flour()).isPresent(), family.label());
+            }
+        }
+        assertEquals(kit.bowl("steel").orElseThrow().material(), BowlMaterial.STEEL);
+        assertTrue(kit.bowl("golden").isEmpty());
+        assertEquals(kit.withCups(CupStandard.METRIC).cups(), CupStandard.METRIC);
+    }
+
+    @Test
+    public void nothingStandsInItTwiceAndItIsNeverEmpty() {
+        Kit kit = Kit.usual();
+        List<Flour> twice = new ArrayList<>(kit.flours());
+        twice.add(kit.flours().get(0));
+        assertThrows(IllegalArgumentException.class, () -> kit.withFlours(twice));
+        assertThrows(IllegalArgumentException.class, () -> kit.withFlours(List.of()));
+        Bowl bowl = kit.bowls().get(0);
+        assertThrows(IllegalArgumentException.class, () -> kit.withBowls(List.of(bowl, bowl)));
+    }
+
+    @Test
+    public void bowlsAndWatersAreWhatAKitchenCanHave() {
+        Bowl light = new Bowl("a", "A", BowlMaterial.STEEL, Mass.ofGrams(300));
+        Bowl heavy = new Bowl("b", "B", BowlMaterial.STEEL, Mass.ofGrams(900));
+        assertEquals(heavy.joulesPerKelvin() / light.joulesPerKelvin(), 3, 1e-9);
+        assertThrows(IllegalArgumentException.class, () -> new Bowl("c", "C", BowlMaterial.GLASS, Mass.ofGrams(10)));
+        assertThrows(IllegalArgumentException.class, () -> new Bowl("d", " ", BowlMaterial.GLASS, Mass.ofGrams(500)));
+        Temperature warm = Temperature.ofCelsius(50);
+        assertThrows(IllegalArgumentException.class, () -> new Waters(Temperature.ofCelsius(20), warm, warm));
+    }
+}

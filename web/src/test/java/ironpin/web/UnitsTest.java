@@ -1,0 +1,106 @@
+package ironpin.web;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** The units of a page, over HTTP. */
+public class UnitsTest extends OpenKitchen {
+    private static final HttpClient CLIENT = HttpClient.newHttpClient();
+    private static final Pattern UNSAID = Pattern.compile("[\\uE000\\uE001]");
+
+    private static HttpResponse<String> get(String path, String cookie) throws IOException, InterruptedException {
+        return CLIENT.send(
+                HttpRequest.newBuilder(URI.create(address() + path))
+                        .header("Cookie", cookie)
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+    }
+
+    @DataProvider
+    public Object[][] pages() {
+        return new Object[][] {
+            {"/"},
+            {"/batches/new?style=steamed-leaf"},
+            {"/book"},
+            {"/kit"},
+            {"/amounts"},
+            {"/batches/4/table"},
+            {"/batches/4/dough"},
+            {"/batches/4/dough?lot=2"},
+            {"/batches/4/dough/tried?lot=2&hydration=60"},
+            {"/batches/4/filling"},
+            {"/batches/4/portion"},
+            {"/batches/4/roll"},
+            {"/batches/4/fold"},
+            {"/batches/4/cook?lot=2"},
+            {"/batches/4/clock"},
+            {"/batches/1/book"},
+            {"/batches/4/run"},
+            {"/batches/4/sheet"},
+            {"/api/v1/batches/4"},
+        };
+    }
+
+    @Test(dataProvider = "pages")
+    public void noQuantityLeavesTheServerUnsaid(String path) throws IOException, InterruptedException {
+        for (String cookie : new String[] {"units=METRIC", "units=US", "units=furlongs"}) {
+            HttpResponse<String> page = get(path, cookie);
+            assertEquals(page.statusCode(), 200, path);
+            assertFalse(UNSAID.matcher(page.body()).find(), path + " with " + cookie);
+            boolean html = !path.startsWith("/api");
+            assertEquals(page.headers().firstValue("Server-Timing").isPresent(), html, path);
+        }
+    }
+
+    @Test
+    public void theApiIsMetricForEverybody() throws IOException, InterruptedException {
+        assertEquals(
+                get("/api/v1/batches/4", "units=US").body(),
+                get("/api/v1/batches/4", "units=METRIC").body());
+    }
+
+    @DataProvider
+    public Object[][] places() {
+        return new Object[][] {
+            {"/batches/4/dough?lot=2", "/batches/4/dough?lot=2"},
+            {"/kit", "/kit"},
+            {"https://elsewhere.example/", "/"},
+            {"//elsewhere.example", "/"},
+            {"/kit\\r\\nX: y", "/"},
+        };
+    }
+
+    @Test(dataProvider = "places")
+    public void switchingGoesBackToAPageOfOursOnly(String back, String location)
+            throws IOException, InterruptedException {
+        String token = get("/batches/new", "x=y")
+                .headers()
+                .firstValue("Set-Cookie")
+                .orElseThrow()
+                .replaceAll("^XSRF-TOKEN=([^;]*);.*", "$1");
+        HttpResponse<String> answer = CLIENT.send(
+                HttpRequest.newBuilder(URI.create(address() + "/units"))
+                        .header("Cookie", "XSRF-TOKEN=" + token)
+                        .header("X-XSRF-TOKEN", token)
+                        .header("Content-Type", "application/x-www-form-urlencoded")
+                        .POST(HttpRequest.BodyPublishers.ofString(
+                                "back=" + URLEncoder.encode(back, StandardCharsets.UTF_8)))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+        assertEquals(answer.statusCode(), 302);
+        assertTrue(answer.headers().firstValue("Location").orElseThrow().endsWith(location));
+        assertTrue(answer.headers().allValues("Set-Cookie").stream().anyMatch(one -> one.startsWith("units=US;")));
+    }
+}
