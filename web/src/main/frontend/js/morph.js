@@ -27,9 +27,14 @@ function takeAnswer(old, fresh) {
   }
 }
 
+// One choice among several that is not sent yet: an earlier answer must not choose another.
+function groupWaits(old) {
+  return old.type === "radio" && [...(old.form?.elements ?? [])].some((one) => one.name === old.name && one.waiting);
+}
+
 // A <details> the cook has opened stays open, and a number typed but not sent yet is not overwritten by an earlier answer.
 function keep(old, fresh) {
-  if (old.waiting) {
+  if (old.waiting || groupWaits(old)) {
     return false;
   }
   takeAnswer(old, fresh);

@@ -5,7 +5,7 @@ let offset = 0;
 const rung = new Set();
 
 function readClock() {
-  const now = Number(document.getElementById("screen")?.dataset.now);
+  const now = Number(document.getElementById("kitchen-clock")?.dataset.now);
   if (now) {
     offset = now - Date.now();
   }

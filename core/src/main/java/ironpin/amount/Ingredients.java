@@ -35,7 +35,7 @@ public final class Ingredients {
     }
 
     /** The ingredient whose name stands in the text as whole words, the longest name first. */
-    static Optional<Ingredient> named(String text) {
+    public static Optional<Ingredient> named(String text) {
         String padded = " " + text.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}-]+", " ") + " ";
         return NAMES.stream()
                 .filter(name -> padded.contains(" " + name.text() + " "))

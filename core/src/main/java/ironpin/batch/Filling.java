@@ -38,6 +38,10 @@ public record Filling(
         return new Filling(no, name, kind, changed, testPatty, loss, atHand);
     }
 
+    Filling withKind(FillingKind changed) {
+        return new Filling(no, name, changed, formula, testPatty, loss, atHand);
+    }
+
     Filling withTestPatty(Mass changed) {
         return new Filling(no, name, kind, formula, changed, loss, atHand);
     }

@@ -23,6 +23,12 @@ public final class MeasuredOf {
                         .kind()));
             case ADDITION_GRAMS -> Optional.of(addition(DoughAddition.values()[no % PlanField.LINES]));
             case KETTLE_WATER -> Optional.of(Ingredients.get("water"));
+            case FILLING_GRAMS ->
+                Ingredients.named(batch.filling(no / PlanField.LINES)
+                        .formula()
+                        .lines()
+                        .get(no % PlanField.LINES)
+                        .ingredient());
             case FILLING, FILLING_EACH, TEST_PATTY -> Optional.of(Ingredients.get("filling"));
             case DOUGH_EACH, WRAPPER_EACH -> Optional.of(Ingredients.get("dough"));
             default -> Optional.empty();

@@ -188,6 +188,18 @@ public enum PlanField {
                     batch,
                     no / PlanField.LINES,
                     one -> one.withFormula(one.formula().withShare(no % PlanField.LINES, Percentage.of(value))))),
+    FILLING_GRAMS(
+            "weighed",
+            "g",
+            0.1,
+            50_000,
+            1,
+            1,
+            (batch, balance, no) -> line(batch, no)
+                    .share()
+                    .of(balance.filling(no / PlanField.LINES).made())
+                    .grams(),
+            (batch, no, value) -> fillingGrams(batch, no, value)),
     TEST_PATTY(
             "test patty",
             "g",
@@ -429,6 +441,15 @@ public enum PlanField {
 
     private static FlourShare flour(Batch batch, int no) {
         return batch.dough(no / LINES).flours().get(no % LINES);
+    }
+
+    private static Batch fillingGrams(Batch batch, int no, double grams) {
+        double all = Balancer.solve(batch).filling(no / LINES).made().grams();
+        double share = 100 * grams / all;
+        if (!(share >= FILLING_SHARE.low && share <= FILLING_SHARE.high)) {
+            throw OutOfRange.grams(FILLING_GRAMS, grams, Math.ceil(all / 10) / 100, Math.floor(all * 0.99));
+        }
+        return FILLING_SHARE.write(batch, no, share);
     }
 
     private static Batch flourGrams(Batch batch, int no, double grams) {

@@ -18,6 +18,8 @@ public enum Caution {
     CORE("A probe decides. Without one, cut open a piece from the middle of the round."),
     HOT_MIDDLE("The middle is hotter than the skin: bite small. Cut small for children."),
     REFREEZE("Never refreeze thawed raw pieces."),
+    HOT_STOCK("Chill hot stock fast and shallow, in the fridge; scrap what stood warm for hours."),
+    SALTED_GREENS("Salted raw greens weep on: wrap within 20 to 30 min."),
     ALLERGENS("Ask who avoids what before you fill.");
 
     /** Stands under every set of cautions. */

@@ -43,6 +43,39 @@ public record FillingFormula(List<FillingLine> lines) {
         return new FillingFormula(changed);
     }
 
+    /** The same filling with one line more; the others make room in proportion. */
+    public FillingFormula plus(FillingLine line) {
+        List<FillingLine> changed = new ArrayList<>();
+        double room = 1 - line.share().fraction();
+        lines.forEach(
+                old -> changed.add(FillingLine.of(old.ingredient(), old.share().percent() * room)));
+        changed.add(line);
+        return new FillingFormula(changed);
+    }
+
+    /** The same filling without one line; the others fill up in proportion. The last line stays. */
+    public FillingFormula without(int index) {
+        if (lines.size() == 1) {
+            return this;
+        }
+        double kept = 1 - lines.get(index).share().fraction();
+        List<FillingLine> changed = new ArrayList<>();
+        for (int i = 0; i < lines.size(); i++) {
+            if (i != index) {
+                changed.add(FillingLine.of(
+                        lines.get(i).ingredient(), lines.get(i).share().percent() / kept));
+            }
+        }
+        return new FillingFormula(changed);
+    }
+
+    /** The same filling with one line called something else. */
+    public FillingFormula named(int index, String ingredient) {
+        List<FillingLine> changed = new ArrayList<>(lines);
+        changed.set(index, new FillingLine(ingredient.strip(), lines.get(index).share()));
+        return new FillingFormula(changed);
+    }
+
     /** The mass of each line in this much filling; the last line takes the rounding, so the sum is exact. */
     public List<Mass> masses(Mass total) {
         List<Mass> masses = new ArrayList<>();

@@ -2,6 +2,7 @@ package ironpin.plan;
 
 import ironpin.batch.Station;
 import ironpin.caution.Caution;
+import ironpin.filling.Treatment;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -42,7 +43,7 @@ public final class Findings {
         return switch (station) {
             case TABLE -> List.of(Caution.ALLERGENS);
             case DOUGH -> dough(lot);
-            case FILLING -> raw ? List.of(Caution.RAW_FILLING, Caution.TWO_HOURS) : List.of(Caution.TWO_HOURS);
+            case FILLING -> filling(lot, raw);
             case FOLD -> List.of(Caution.TWO_HOURS);
             case COOK ->
                 switch (lot.lot().vessel().kind()) {
@@ -54,6 +55,21 @@ public final class Findings {
             case BOOK -> List.of(Caution.REFREEZE);
             case PORTION, ROLL, CLOCK -> List.of();
         };
+    }
+
+    private static List<Caution> filling(LotPlan lot, boolean raw) {
+        List<Caution> found = new ArrayList<>();
+        if (raw) {
+            found.add(Caution.RAW_FILLING);
+        }
+        boolean salted = lot.filling().formula().lines().stream().anyMatch(line -> Treatment.spokenOf(line.ingredient())
+                .filter(one -> one == Treatment.SALT)
+                .isPresent());
+        if (salted) {
+            found.add(Caution.SALTED_GREENS);
+        }
+        found.add(Caution.TWO_HOURS);
+        return found;
     }
 
     private static List<Caution> dough(LotPlan lot) {

@@ -31,6 +31,7 @@ public class PlanFieldTest {
 
     private static final Set<PlanField> OF_A_LINE = EnumSet.of(
             PlanField.FILLING_SHARE,
+            PlanField.FILLING_GRAMS,
             PlanField.FLOUR_SHARE,
             PlanField.FLOUR_GRAMS,
             PlanField.ADDITION,
@@ -58,6 +59,7 @@ public class PlanFieldTest {
             case MIXED -> new double[] {20, 35, 60};
             case SCALD -> new double[] {1, 10, 40};
             case KETTLE_WATER -> new double[] {0, 20, 300};
+            case FILLING_GRAMS -> new double[] {20, 333, 900};
             case FLOUR_GRAMS -> new double[] {20, 250, 700};
             case ADDITION_GRAMS -> new double[] {200, 333, 700};
             default -> new double[] {field.low(), field.low() + field.step(), field.high()};

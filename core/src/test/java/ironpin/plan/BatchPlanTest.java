@@ -102,6 +102,8 @@ public class BatchPlanTest {
         used.addAll(Findings.cautions(Station.DOUGH, BatchPlan.of(starch).lot(1)));
         Batch cold = PlanField.REST.write(start("boiled-crescent"), 1, 600);
         used.addAll(Findings.cautions(Station.DOUGH, BatchPlan.of(cold).lot(1)));
+        // Shown beside the sum for soup, which belongs to no station.
+        used.add(Caution.HOT_STOCK);
         assertEquals(used, EnumSet.allOf(Caution.class), "a caution that is never shown");
     }
 

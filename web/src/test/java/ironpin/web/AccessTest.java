@@ -22,6 +22,7 @@ public class AccessTest extends OpenKitchen {
         "/batches/import",
         "/book",
         "/kit",
+        "/tools",
         "/amounts",
         "/amounts?text=2+cups%0Anonsense",
         DEMO + "/table",

@@ -212,6 +212,9 @@ public class DoughJourneyTest extends OpenKitchen {
                 .hasText("Felt crumbly: +10.8 g water (2.25 tsp), now 51.5 % water.");
         page.getByText("Write it down").click();
         assertThat(page.getByText("Written down.")).isVisible();
+        page.navigate("/book");
+        assertThat(page.locator(".past-batch", new Page.LocatorOptions().setHasText("Dough journey")))
+                .containsText("Felt crumbly: +10.8 g water (2.25 tsp), now 53 % water.");
         page.navigate("/batches/new?style=boiled-crescent&eaters=6");
         assertThat(page.locator(".last-time")).containsText("Felt crumbly");
         page.getByText("Make this plan").click();

@@ -201,6 +201,7 @@ public class HttpTest extends OpenKitchen {
 
     private static final Set<PlanField> LINES = EnumSet.of(
             PlanField.FILLING_SHARE,
+            PlanField.FILLING_GRAMS,
             PlanField.FLOUR_SHARE,
             PlanField.FLOUR_GRAMS,
             PlanField.ADDITION,

@@ -36,6 +36,7 @@ public class UnitsTest extends OpenKitchen {
             {"/book"},
             {"/kit"},
             {"/amounts"},
+            {"/tools"},
             {"/batches/4/table"},
             {"/batches/4/dough"},
             {"/batches/4/dough?lot=2"},

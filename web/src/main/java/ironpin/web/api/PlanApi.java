@@ -71,6 +71,7 @@ class PlanApi {
     /** Numbers of single lines, which one key cannot name, and of wrappers, which a style has none of. */
     private static final Set<PlanField> OF_A_LINE = EnumSet.of(
             PlanField.FILLING_SHARE,
+            PlanField.FILLING_GRAMS,
             PlanField.FLOUR_SHARE,
             PlanField.FLOUR_GRAMS,
             PlanField.ADDITION,

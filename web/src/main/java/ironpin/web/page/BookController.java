@@ -10,6 +10,7 @@ import ironpin.plan.BatchPlan;
 import ironpin.store.BatchStore;
 import ironpin.store.BookEntry;
 import ironpin.store.BookStore;
+import ironpin.store.CorrectionStore;
 import ironpin.store.KitStore;
 import ironpin.store.LoggedCorrection;
 import ironpin.store.Status;
@@ -37,14 +38,23 @@ class BookController {
 
     private final BatchStore batches;
     private final BookStore book;
+    private final CorrectionStore corrections;
     private final KitStore kit;
     private final Screens screens;
     private final Bell bell;
     private final Clock clock;
 
-    BookController(BatchStore batches, BookStore book, KitStore kit, Screens screens, Bell bell, Clock clock) {
+    BookController(
+            BatchStore batches,
+            BookStore book,
+            CorrectionStore corrections,
+            KitStore kit,
+            Screens screens,
+            Bell bell,
+            Clock clock) {
         this.batches = batches;
         this.book = book;
+        this.corrections = corrections;
         this.kit = kit;
         this.screens = screens;
         this.bell = bell;
@@ -59,8 +69,9 @@ class BookController {
      * @param day when
      * @param ribbon its ribbon, small
      * @param lots what was said of each lot
+     * @param corrected how its doughs were corrected at the bench
      */
-    public record Past(long id, String title, String day, String ribbon, List<Said> lots) {}
+    public record Past(long id, String title, String day, String ribbon, List<Said> lots, List<String> corrected) {}
 
     /**
      * What was said of one lot.
@@ -136,12 +147,14 @@ class BookController {
                                 .filter(entry -> entry.lotNo() == lot.lot().no())
                                 .findFirst()))
                 .toList();
+        List<LoggedCorrection> made = corrections.standing(stored.id());
         return new Past(
                 stored.id(),
                 stored.batch().title(),
                 Say.shortDay(stored.batch().serving()),
-                RibbonPicture.narrow(plan, plan.lots().get(0).lot().no()),
-                lots);
+                RibbonPicture.narrow(plan, plan.lots().get(0).lot().no(), Corrected.marks(made)),
+                lots,
+                made.stream().map(Corrected::said).toList());
     }
 
     private static Said said(String name, Optional<BookEntry> entry) {

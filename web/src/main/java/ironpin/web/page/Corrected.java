@@ -4,6 +4,9 @@ import ironpin.dough.Correction;
 import ironpin.quantity.Mass;
 import ironpin.store.LoggedCorrection;
 import ironpin.web.picture.Say;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 
 /** A correction at the bench in words. */
 final class Corrected {
@@ -14,6 +17,13 @@ final class Corrected {
     private static final double FLOUR_DENSITY = 0.51;
 
     private Corrected() {}
+
+    /** The latest of each dough in a few words, by the dough's number. */
+    static Map<Integer, String> marks(List<LoggedCorrection> made) {
+        Map<Integer, String> marks = new HashMap<>();
+        made.forEach(one -> marks.put(one.doughNo(), brief(one.correction())));
+        return marks;
+    }
 
     /** In a sentence. */
     static String said(LoggedCorrection logged) {

@@ -6,6 +6,7 @@ import ironpin.book.SkinVerdict;
 import ironpin.caution.Caution;
 import ironpin.dough.BowlMaterial;
 import ironpin.dough.Kneading;
+import ironpin.filling.FillingKind;
 import ironpin.pantry.FlourKind;
 import ironpin.quantity.CupStandard;
 import ironpin.web.picture.Drawings;
@@ -27,6 +28,7 @@ class PageWords {
         model.addAttribute("appetites", Appetite.values());
         model.addAttribute("kneadBy", Kneading.By.values());
         model.addAttribute("cupStandards", CupStandard.values());
+        model.addAttribute("fillingKinds", FillingKind.values());
         model.addAttribute("flourKinds", FlourKind.values());
         model.addAttribute("bowlMaterials", BowlMaterial.values());
         model.addAttribute("units", Units.of(request));

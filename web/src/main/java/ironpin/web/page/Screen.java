@@ -5,13 +5,11 @@ import ironpin.batch.PlanField;
 import ironpin.batch.Station;
 import ironpin.caution.Caution;
 import ironpin.dip.Dip;
-import ironpin.filling.FillingLine;
 import ironpin.kit.Kit;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.Finding;
 import ironpin.plan.Findings;
 import ironpin.plan.LotPlan;
-import ironpin.quantity.Mass;
 import ironpin.store.BookEntry;
 import ironpin.store.LoggedCorrection;
 import ironpin.store.StoredBatch;
@@ -21,11 +19,8 @@ import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.Fold;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -92,18 +87,11 @@ public record Screen(
     }
 
     public String ribbonWide() {
-        return RibbonPicture.wide(plan, lotNo(), marks());
+        return RibbonPicture.wide(plan, lotNo(), Corrected.marks(corrections));
     }
 
     public String ribbonNarrow() {
-        return RibbonPicture.narrow(plan, lotNo(), marks());
-    }
-
-    /** The latest correction of each dough, for the ribbon. */
-    private Map<Integer, String> marks() {
-        Map<Integer, String> marks = new HashMap<>();
-        corrections.forEach(one -> marks.put(one.doughNo(), Corrected.brief(one.correction())));
-        return marks;
+        return RibbonPicture.narrow(plan, lotNo(), Corrected.marks(corrections));
     }
 
     /** The headline under the title. */
@@ -152,7 +140,7 @@ public record Screen(
                     WRAPPER_SIZE,
                     WRAPPER_EACH,
                     WRAPPER_PACK -> lotNo();
-            case FILLING_SHARE, FLOUR_SHARE, FLOUR_GRAMS, ADDITION, ADDITION_GRAMS ->
+            case FILLING_SHARE, FILLING_GRAMS, FLOUR_SHARE, FLOUR_GRAMS, ADDITION, ADDITION_GRAMS ->
                 throw new IllegalArgumentException(field + " belongs to a line");
         };
     }
@@ -182,25 +170,9 @@ public record Screen(
                 .toList();
     }
 
-    /** The filling's lines. */
-    public List<Line> fillingLines() {
-        List<Line> lines = new ArrayList<>();
-        List<FillingLine> formula = lot.filling().formula().lines();
-        List<Mass> masses = lot.filling()
-                .formula()
-                .masses(plan.balance().filling(lot.filling().no()).made());
-        for (int i = 0; i < formula.size(); i++) {
-            int no = lot.filling().no() * PlanField.LINES + i;
-            double grams = masses.get(i).grams();
-            Optional<FieldView> share =
-                    formula.size() > 1 ? Optional.of(number(PlanField.FILLING_SHARE.key(), no)) : Optional.empty();
-            lines.add(new Line(
-                    formula.get(i).ingredient(),
-                    share,
-                    Say.plain(formula.get(i).share().percent(), 1) + " %",
-                    grams < 50 ? Say.fineGrams(grams) : Say.grams(grams)));
-        }
-        return lines;
+    /** What its filling station shows. */
+    public FillingScreen filling() {
+        return new FillingScreen(this);
     }
 
     /** The corrections to this dough, each in a sentence. */

@@ -1,16 +1,18 @@
 package ironpin.web.picture;
 
 import ironpin.batch.Balance;
+import ironpin.filling.Composition;
 import ironpin.filling.FillingLine;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Mass;
 import java.util.List;
 
-/** The filling as one bar of its lines, over a bar of where it goes. */
+/** The filling as one bar of its lines, over a bar of where it goes and one of what it is made of. */
 public final class FillingPicture {
     private static final double WIDTH = 680;
     private static final int SHADES = 8;
+    private static final int SALT_MAGNIFIED = 10;
 
     private FillingPicture() {}
 
@@ -26,7 +28,7 @@ public final class FillingPicture {
                     .append(lines.get(i).ingredient())
                     .append(i < lines.size() - 1 ? ", " : ".");
         }
-        Svg svg = Svg.picture("filling-picture", WIDTH, 150, said.toString());
+        Svg svg = Svg.picture("filling-picture", WIDTH, 226, said.toString());
         svg.open("g", "class", Tones.of(lot.filling().kind()) + " shades");
         double x = 0;
         for (int i = 0; i < lines.size(); i++) {
@@ -65,6 +67,7 @@ public final class FillingPicture {
         }
         svg.close("g");
         where(svg, lot, share);
+        composition(svg, lot);
         return svg.done();
     }
 
@@ -92,6 +95,54 @@ public final class FillingPicture {
                     "class",
                     "left-over-text");
         }
+    }
+
+    /** What the filling is made of; salt, which would not be seen, ten times as wide. */
+    private static void composition(Svg svg, LotPlan lot) {
+        Composition made = Composition.of(lot.filling().formula());
+        double all = 1 + (SALT_MAGNIFIED - 1) * made.share(Composition.Part.SALT);
+        double x = 0;
+        double free = -1;
+        for (Composition.Part part : Composition.Part.values()) {
+            double share = made.share(part);
+            double shown = part == Composition.Part.SALT ? share * SALT_MAGNIFIED : share;
+            double width = WIDTH * shown / all;
+            if (width < 1) {
+                continue;
+            }
+            svg.add(
+                    "rect",
+                    "x",
+                    x,
+                    "y",
+                    150,
+                    "width",
+                    Math.max(1, width - 1.5),
+                    "height",
+                    24,
+                    "class",
+                    tone(part, lot));
+            String figure = Say.plain(100 * share, part == Composition.Part.SALT ? 2 : 0) + " %";
+            String name = part == Composition.Part.SALT ? "salt × " + SALT_MAGNIFIED : part.label();
+            // A narrow part is named further right, where the one before it leaves room.
+            double at = Math.max(x, free);
+            svg.text(name, "x", at, "y", 191, "class", "quiet-small");
+            svg.text(figure, "x", at, "y", 208, "class", "measure");
+            free = at + Math.max(name.length() * 6.6, figure.length() * 8.5) + 8;
+            x += width;
+        }
+    }
+
+    private static String tone(Composition.Part part, LotPlan lot) {
+        return switch (part) {
+            case LEAN -> Tones.of(lot.filling().kind());
+            case FAT -> "flour";
+            case WATER -> "water";
+            case VEGETABLE -> "fill-green";
+            case STARCH -> "dough-warm";
+            case SALT -> "work";
+            case OTHER -> "part-lost";
+        };
     }
 
     private static double part(Svg svg, double x, double fraction, String cssClass) {

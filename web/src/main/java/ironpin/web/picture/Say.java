@@ -52,11 +52,12 @@ public final class Say {
         return Quoted.volume(millilitres);
     }
 
-    /** The unit of "mass" or "temperature"; nothing for anything else. */
+    /** The unit of "mass", "length" or "temperature"; nothing for anything else. */
     public static String unit(String dimension) {
         return switch (dimension) {
             case "mass" -> Quoted.unit(Dimension.MASS);
             case "temperature" -> Quoted.unit(Dimension.TEMPERATURE);
+            case "length" -> Quoted.unit(Dimension.LENGTH);
             default -> "";
         };
     }

@@ -13,11 +13,16 @@ import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The calculators of the dough station over HTTP: published figures, and problems that name their field. */
-public class DoughApiTest extends OpenKitchen {
+/** The calculators over HTTP: published figures, and problems that name their field. */
+public class CalculatorsTest extends OpenKitchen {
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
     private static final JsonMapper JSON = new JsonMapper();
     private static final String WATER = "\"flourG\":350,\"waterG\":210,\"roomC\":21,\"coldC\":12,\"boilingC\":96";
+
+    private static final String BLEND = "{\"totalG\":700,\"wantedPercent\":25,\"sources\":["
+            + "{\"name\":\"lean mince\",\"fatPercent\":8},{\"name\":\"back fat\",\"fatPercent\":85}]}";
+    private static final String FILLING =
+            "{\"linesG\":{\"lamb mince, 20 % fat\":865,\"light soy sauce\":30,\"fine salt\":5}}";
 
     private static HttpResponse<String> ask(String calculator, String body) throws IOException, InterruptedException {
         return CLIENT.send(
@@ -57,6 +62,17 @@ public class DoughApiTest extends OpenKitchen {
             {"correction", "{\"flourG\":300,\"waterG\":174,\"wantedPercent\":54}", "/wholeFlourG", 22.2},
             {"correction", "{\"flourG\":300,\"waterG\":150,\"feel\":\"SHRINKS\"}", "/restMinutes", 10.0},
             {"rest-plan", "{\"family\":\"COLD_WATER\",\"school\":\"THREE_RESTS\"}", "/steps/5/minutes", 15.0},
+            {"fat-blend", BLEND, "/grams/0", 545.5},
+            {"fat-blend", BLEND, "/grams/1", 154.5},
+            {"salt", "{\"fillingG\":900,\"saltG\":9.8,\"wantedPercent\":1.3}", "/addSaltG", 1.925},
+            {"salt", "{\"fillingG\":900,\"saltG\":9.8,\"wantedPercent\":1.3}", "/saltPercent", 1.089},
+            {"salt", "{\"fillingG\":900,\"saltG\":18,\"wantedPercent\":1.2}", "/addFillingG", 600.0},
+            {"aspic", "{\"depthMm\":6}", "/chillMinutes", 90.8},
+            {"aspic", "{\"depthMm\":50}", "/chillMinutes", 756.8},
+            {"aspic", "{\"depthMm\":6,\"stockG\":485,\"gelatinPercent\":3}", "/gelatinG", 15.0},
+            {"filling", FILLING, "/saltPercent", 1.089},
+            {"filling", FILLING, "/fatOfMeatPercent", 20.0},
+            {"filling", FILLING, "/partsG/SALT", 9.8},
             {"rest-plan", "{\"family\":\"EGG\",\"school\":\"OVERNIGHT\",\"restMinutes\":600}", "/restMinutes", 600.0},
         };
     }
@@ -96,6 +112,19 @@ public class DoughApiTest extends OpenKitchen {
             {"correction", "{\"flourG\":300,\"waterG\":150,\"wantedPercent\":900}", "wantedPercent"},
             {"rest-plan", "{\"family\":\"MAIZE\",\"school\":\"OVERNIGHT\"}", "school"},
             {"rest-plan", "{\"family\":\"EGG\",\"restMinutes\":99999}", "restMinutes"},
+            {"fat-blend", "{\"totalG\":700,\"wantedPercent\":25}", "sources"},
+            {"fat-blend", "{\"totalG\":700,\"wantedPercent\":25,\"sources\":[{\"fatPercent\":8}]}", "sources"},
+            {"fat-blend", BLEND.replace(":85", ":185"), "sources[1].fatPercent"},
+            {"fat-blend", BLEND.replace(":700", ":-7"), "totalG"},
+            {"salt", "{\"fillingG\":900,\"saltG\":901}", "saltG"},
+            {"salt", "{\"fillingG\":900,\"saltG\":9,\"wantedPercent\":99}", "wantedPercent"},
+            {"aspic", "{}", "depthMm"},
+            {"aspic", "{\"depthMm\":900}", "depthMm"},
+            {"aspic", "{\"depthMm\":6,\"sides\":3}", "sides"},
+            {"aspic", "{\"depthMm\":6,\"setC\":2}", "setC"},
+            {"filling", "{}", "linesG"},
+            {"filling", "{\"linesG\":{}}", "linesG"},
+            {"filling", "{\"linesG\":{\"lamb\":-4}}", "linesG.lamb"},
         };
     }
 
@@ -123,7 +152,9 @@ public class DoughApiTest extends OpenKitchen {
                                 .build(),
                         HttpResponse.BodyHandlers.ofString())
                 .body();
-        for (String calculator : new String[] {"amount", "dough", "water-temperature", "correction", "rest-plan"}) {
+        for (String calculator : new String[] {
+            "amount", "dough", "water-temperature", "correction", "rest-plan", "filling", "fat-blend", "salt", "aspic"
+        }) {
             assertTrue(described.contains("/api/v1/calculate/" + calculator), calculator);
         }
     }

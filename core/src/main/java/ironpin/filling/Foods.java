@@ -1,0 +1,80 @@
+package ironpin.filling;
+
+import ironpin.pantry.CsvResource;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** What fillings are made of, read once from {@code foods.csv}: usual values of food tables, rounded. */
+public final class Foods {
+    private static final Pattern FAT = Pattern.compile("(\\d{1,2}(?:[.,]\\d)?) ?% fat");
+
+    /** Salt that stays in a vegetable which was salted and squeezed. */
+    private static final double STAYS_AFTER_SQUEEZING = 0.003;
+
+    private static final List<Food> ALL =
+            CsvResource.rows(Foods.class, "foods.csv").stream().map(Foods::read).toList();
+
+    /** A name with what it means. */
+    private record Name(String text, Food food) {}
+
+    private static final List<Name> NAMES = ALL.stream()
+            .flatMap(food -> food.names().stream().map(name -> new Name(name, food)))
+            .sorted(Comparator.comparingInt((Name name) -> name.text().length()).reversed())
+            .toList();
+
+    private Foods() {}
+
+    /** All of them. */
+    public static List<Food> all() {
+        return ALL;
+    }
+
+    /** What a line means: the longest name in it; "20 % fat" and "salted" are heard. */
+    public static Optional<Food> named(String line) {
+        String lower = line.toLowerCase(Locale.ROOT);
+        String padded = " " + lower.replaceAll("[^\\p{L}-]+", " ") + " ";
+        return NAMES.stream()
+                .filter(name -> padded.contains(" " + name.text() + " "))
+                .findFirst()
+                .map(name -> heard(name.food(), lower));
+    }
+
+    private static Food heard(Food food, String line) {
+        Matcher fat = FAT.matcher(line);
+        if (fat.find() && (food.role() == Food.Role.MEAT || food.role() == Food.Role.FAT)) {
+            return food.withFat(Double.parseDouble(fat.group(1).replace(',', '.')) / 100);
+        }
+        boolean salted = line.contains("salted") && !line.contains("unsalted");
+        return salted && food.role() == Food.Role.VEGETABLE ? food.salted(STAYS_AFTER_SQUEEZING) : food;
+    }
+
+    private static Food read(Map<String, String> row) {
+        Set<Allergen> allergens = EnumSet.noneOf(Allergen.class);
+        Arrays.stream(row.get("allergens").split("\\|"))
+                .filter(name -> !name.isEmpty())
+                .map(Allergen::valueOf)
+                .forEach(allergens::add);
+        return new Food(
+                row.get("key"),
+                List.of(row.get("names").split("\\|")),
+                Food.Role.valueOf(row.get("role")),
+                part(row, "water"),
+                part(row, "fat"),
+                part(row, "protein"),
+                part(row, "starch"),
+                part(row, "salt"),
+                allergens);
+    }
+
+    private static double part(Map<String, String> row, String column) {
+        return Double.parseDouble(row.get(column)) / 100;
+    }
+}

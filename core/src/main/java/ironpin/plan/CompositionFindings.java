@@ -1,0 +1,140 @@
+package ironpin.plan;
+
+import ironpin.batch.Filling;
+import ironpin.batch.Fix;
+import ironpin.batch.PlanField;
+import ironpin.filling.Allergen;
+import ironpin.filling.Composition;
+import ironpin.filling.FillingKind;
+import ironpin.filling.FillingLine;
+import ironpin.filling.Food;
+import ironpin.filling.Foods;
+import ironpin.filling.SaltShare;
+import ironpin.pantry.FlourKind;
+import ironpin.quantity.Band;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Percentage;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+
+/** Whether a filling is salted, juicy and moist enough, and who must not eat it. */
+final class CompositionFindings {
+    private static final Percentage WANTED_SALT = Percentage.of(1.2);
+    private static final Percentage WANTED_FAT = Percentage.of(25);
+    private static final double BACK_FAT = 0.85;
+    private static final double LEAST_RATIO = 0.05;
+
+    private CompositionFindings() {}
+
+    static void of(Mass made, LotPlan lot, List<Finding> found) {
+        if (made.isZero()) {
+            return;
+        }
+        Composition composed = Composition.of(lot.filling().formula());
+        found.add(salt(made, composed, lot.filling()));
+        composed.fatOfMeat(lot.filling().formula()).ifPresent(fat -> found.add(fat(made, composed, fat)));
+        composed.liquidOfMeat().ifPresent(liquid -> found.add(liquid(liquid)));
+        if (composed.meat() > 0 && composed.vegetable() / composed.meat() > LEAST_RATIO) {
+            found.add(Finding.note(
+                    Words.two(composed.vegetable() / composed.meat()) + " : 1",
+                    "vegetable to meat (est.).",
+                    "From an accent at 0.1 to as much as meat: a matter of taste."));
+        }
+        found.add(allergens(composed, lot));
+        if (!composed.unknown().isEmpty()) {
+            found.add(Finding.note(
+                    composed.unknown().size() + (composed.unknown().size() == 1 ? " line" : " lines"),
+                    "not known by name: " + String.join(", ", composed.unknown()) + ".",
+                    "Their salt, fat and allergens are not counted."));
+        }
+    }
+
+    private static Finding salt(Mass made, Composition of, Filling filling) {
+        SaltShare share = new SaltShare(made, made.multipliedBy(of.salt()));
+        Band<Percentage> band = Composition.SALT_BAND;
+        String figure = Words.two(share.share().percent()) + " %";
+        String range =
+                Words.one(band.low().percent()) + " to " + Words.one(band.high().percent()) + " %";
+        String why = "From every line, soy and cheese counted in (est.); aim lower with a salty dip.";
+        boolean sweet = filling.kind() == FillingKind.SWEET;
+        if (sweet || band.contains(share.share())) {
+            return Finding.good(figure, "salt in the filling" + (sweet ? "." : ", within " + range + "."), why);
+        }
+        Mass add = share.toReach(WANTED_SALT);
+        String text = add.isZero()
+                ? "salt: over " + range + ". "
+                        + Words.grams(share.toDilute(WANTED_SALT).grams())
+                        + " more filling without salt would bring it down."
+                : "salt: under " + range + ". " + Words.fine(add.grams()) + " of salt would bring it to "
+                        + Words.one(WANTED_SALT.percent()) + " %.";
+        return Finding.look(figure, text, why, saltFix(of, filling));
+    }
+
+    private static Fix saltFix(Composition of, Filling filling) {
+        List<FillingLine> lines = filling.formula().lines();
+        for (int i = 0; i < lines.size(); i++) {
+            boolean salt = Foods.named(lines.get(i).ingredient())
+                    .filter(food -> food.role() == Food.Role.SALT)
+                    .isPresent();
+            double now = lines.get(i).share().percent();
+            double wanted = Words.toTenth(now + WANTED_SALT.percent() - 100 * of.salt());
+            if (salt && wanted >= PlanField.FILLING_SHARE.low() && wanted <= PlanField.FILLING_SHARE.high()) {
+                return new Fix(
+                        "Salt " + Words.one(wanted) + " %",
+                        PlanField.FILLING_SHARE,
+                        filling.no() * PlanField.LINES + i,
+                        wanted);
+            }
+        }
+        return null;
+    }
+
+    private static Finding fat(Mass made, Composition of, Percentage fat) {
+        Band<Percentage> band = Composition.JUICY_FAT;
+        String figure = Words.one(fat.percent()) + " %";
+        String range =
+                Words.one(band.low().percent()) + " to " + Words.one(band.high().percent()) + " %";
+        if (band.contains(fat)) {
+            return Finding.good(figure, "fat in the meat, oil counted in: juicy (est.).", "Usual is " + range + ".");
+        }
+        if (fat.compareTo(band.high()) > 0) {
+            return Finding.note(figure, "fat in the meat, oil counted in: rich (est.).", "Usual is " + range + ".");
+        }
+        double meat = made.grams() * of.meat();
+        double add = meat * (WANTED_FAT.fraction() - fat.fraction()) / (BACK_FAT - WANTED_FAT.fraction());
+        return Finding.note(
+                figure,
+                "fat in the meat: lean. " + Words.grams(add) + " of back fat would bring it to "
+                        + Words.one(WANTED_FAT.percent()) + " % (est.).",
+                "Dry filling is what cooks fear; with poultry use thigh and skin, or oil.");
+    }
+
+    private static Finding liquid(Percentage liquid) {
+        Band<Percentage> band = Composition.STIRRED_LIQUID;
+        String figure = Words.one(liquid.percent()) + " %";
+        String range =
+                Words.one(band.low().percent()) + " to " + Words.one(band.high().percent()) + " %";
+        return Finding.note(
+                figure,
+                "liquid for the meat: stirred in one direction it takes " + range + ".",
+                "Mixed gently with a fork it takes little, and bites more tender.");
+    }
+
+    private static Finding allergens(Composition of, LotPlan lot) {
+        Set<Allergen> all = new TreeSet<>(of.allergens());
+        boolean wheat = lot.lot().bought().isPresent()
+                || lot.dough().flours().stream()
+                        .anyMatch(part -> part.flour().kind() == FlourKind.WHEAT
+                                || part.flour().kind() == FlourKind.WHOLEMEAL);
+        if (wheat) {
+            all.add(Allergen.GLUTEN);
+        }
+        String names = all.stream().map(Allergen::label).collect(Collectors.joining(", "));
+        return Finding.note(
+                all.size() + (all.size() == 1 ? " allergen" : " allergens"),
+                all.isEmpty() ? "known in skin and filling." : "in skin and filling: " + names + ".",
+                "Read the labels of what you use; this knows only the usual.");
+    }
+}

@@ -1,0 +1,77 @@
+package ironpin.web.page;
+
+import ironpin.batch.Filling;
+import ironpin.batch.PlanField;
+import ironpin.filling.FillingLine;
+import ironpin.filling.Food;
+import ironpin.filling.Foods;
+import ironpin.filling.Treatment;
+import ironpin.quantity.Mass;
+import ironpin.web.picture.Say;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What the filling station shows of a screen: its lines, each with what to know about it. */
+public final class FillingScreen {
+    private final Screen screen;
+    private final Filling filling;
+
+    FillingScreen(Screen screen) {
+        this.screen = screen;
+        this.filling = screen.lot().filling();
+    }
+
+    /**
+     * A line of the filling.
+     *
+     * @param index its place
+     * @param name as the cook writes it
+     * @param share of the filling, editable where there are several
+     * @param grams of it, editable
+     * @param note raw mass to buy, salt and fat in it
+     */
+    public record Line(int index, String name, Optional<FieldView> share, FieldView grams, String note) {}
+
+    public List<Line> lines() {
+        List<Line> lines = new ArrayList<>();
+        List<FillingLine> formula = filling.formula().lines();
+        List<Mass> masses = filling.formula()
+                .masses(screen.plan().balance().filling(filling.no()).made());
+        for (int i = 0; i < formula.size(); i++) {
+            int no = filling.no() * PlanField.LINES + i;
+            String name = formula.get(i).ingredient();
+            Optional<FieldView> share = formula.size() > 1
+                    ? Optional.of(screen.number(PlanField.FILLING_SHARE.key(), no))
+                    : Optional.empty();
+            FieldView grams = screen.number(PlanField.FILLING_GRAMS.key(), no);
+            lines.add(new Line(i, name, share, grams, note(name, masses.get(i))));
+        }
+        return lines;
+    }
+
+    /** A line's name that was refused, by its place. */
+    public Optional<FieldError> refused(int index) {
+        return screen.refused().filter(error -> error.field().equals("filling-name") && error.no() == index);
+    }
+
+    private static String note(String name, Mass mass) {
+        Optional<Food> food = Foods.named(name);
+        if (food.isEmpty()) {
+            return "not known by name";
+        }
+        Optional<Treatment> treatment = Treatment.spokenOf(name);
+        boolean vegetable =
+                food.get().role() == Food.Role.VEGETABLE || food.get().role() == Food.Role.STARCHY;
+        if (vegetable && treatment.isPresent() && treatment.get() != Treatment.OIL) {
+            Treatment done = treatment.get();
+            return "buy about " + Say.grams(done.raw(mass).grams()) + " ("
+                    + Say.plain(done.left().low().percent(), 0) + "–"
+                    + Say.plain(done.left().high().percent(), 0) + " % is left, est.): " + done.how();
+        }
+        if (food.get().role() == Food.Role.MEAT || food.get().role() == Food.Role.FAT) {
+            return Say.plain(100 * food.get().fat(), 0) + " % fat" + (name.contains("% fat") ? "" : " (est.)");
+        }
+        return food.get().salt() >= 0.005 ? Say.plain(100 * food.get().salt(), 1) + " % salt" : "";
+    }
+}

@@ -1,0 +1,122 @@
+package ironpin.web;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import ironpin.batch.Appetite;
+import ironpin.batch.Styles;
+import ironpin.store.BatchStore;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.util.regex.Pattern;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+
+/** What a cook does at the filling station and with the sums beside it. */
+public class FillingJourneyTest extends OpenKitchen {
+    private BrowserContext laptop;
+    private Page page;
+    private long id;
+
+    @BeforeMethod
+    public void atTheFilling() {
+        id = bean(BatchStore.class)
+                .create(
+                        Styles.start(
+                                Styles.get("boiled-crescent"),
+                                "Filling journey",
+                                LocalDateTime.of(2026, 12, 12, 19, 0),
+                                6,
+                                Appetite.USUAL),
+                        "new",
+                        Instant.now());
+        laptop = device(1280, 900);
+        page = page(laptop);
+        page.navigate("/batches/" + id + "/filling");
+    }
+
+    @AfterMethod(alwaysRun = true)
+    public void tidyUp() {
+        laptop.close();
+        bean(BatchStore.class).delete(id);
+    }
+
+    private void type(String field, String value) {
+        page.locator("#" + field).fill(value);
+        page.locator("#" + field).press("Enter");
+    }
+
+    private Locator findings() {
+        return page.locator(".findings");
+    }
+
+    @Test
+    public void aFillingIsComposedOfLinesWithShareAndGrams() {
+        assertThat(page.locator("#filling-lines tbody tr")).hasCount(8);
+        assertThat(findings()).containsText("1.29 % salt in the filling, within 1.0 to 1.4 %.");
+        assertThat(findings()).containsText("3 allergens in skin and filling: gluten, soy, sesame.");
+        assertThat(page.locator("#filling-lines")).containsText("buy about 446 g (60–70 % is left, est.)");
+        page.locator("#filling-new").fill("feta, crumbled");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("add").setExact(true))
+                .click();
+        assertThat(page.locator("#filling-lines tbody tr")).hasCount(9);
+        assertThat(findings()).containsText("gluten, milk, soy, sesame");
+        type("filling-grams-108", "1/2 cup");
+        assertThat(page.locator("#filling-grams-108")).hasValue("74.5");
+        assertThat(page.locator(".reading")).containsText("½ US cup crumbled feta");
+        type("filling-grams-100", "300");
+        assertThat(page.locator("#filling-grams-100")).hasValue("300");
+        type("filling-grams-100", "99999");
+        assertThat(page.locator("#filling-grams-100-error")).hasText(Pattern.compile("Between [\\d.]+ and \\d+ g."));
+        page.locator("#filling-grams-100").press("Escape");
+        type("filling-name-8", " ");
+        assertThat(page.locator("#form-filling-name-8 .field-error")).hasText("1 to 80 characters.");
+        page.locator("#filling-name-8").press("Escape");
+        type("filling-name-8", "moon dust");
+        assertThat(findings()).containsText("1 line not known by name: moon dust.");
+        page.getByLabel("without moon dust").click();
+        assertThat(page.locator("#filling-lines tbody tr")).hasCount(8);
+        page.locator("#filling-kind").selectOption("POULTRY");
+        page.navigate("/batches/" + id + "/cook");
+        assertThat(findings()).containsText("74 °C in the middle");
+    }
+
+    @Test
+    public void tooMuchSaltIsSaidWithItsCure() {
+        type("filling-share-106", "2.5");
+        Locator look = page.locator(".finding.look").first();
+        assertThat(look).containsText("salt: over 1.0 to 1.4 %.");
+        assertThat(look).containsText("more filling without salt would bring it down");
+        look.getByRole(AriaRole.BUTTON).click();
+        assertThat(page.locator(".finding.look")).hasCount(0);
+        type("filling-share-106", "0.2");
+        assertThat(page.locator(".finding.look").first()).containsText("of salt would bring it to 1.2 %.");
+        type("filling-name-0", "lamb mince, 6 % fat");
+        assertThat(findings()).containsText("fat in the meat: lean.");
+        assertThat(findings()).containsText("of back fat would bring it to 25.0 % (est.).");
+    }
+
+    @Test
+    public void fatIsBlendedAndSoupIsSetBesideIt() {
+        page.getByText("Blend fat, set soup").click();
+        Locator lines = page.locator(".tool-line");
+        assertThat(lines.nth(0)).hasText("545.5 g of the one with 8 % fat");
+        assertThat(lines.nth(1)).hasText("154.5 g of the one with 85 % fat");
+        assertThat(page.locator(".amounts")).containsText("1 h 31 min in the fridge until it sets at 12 °C (est.).");
+        type("tool-limit2", "50");
+        assertThat(lines.nth(2)).containsText("is the nearest these reach: 13.5 % fat, not 25 %.");
+        type("tool-depth", "5 cm");
+        assertThat(page.locator(".amounts")).containsText("Too deep: hot stock must be under 21 °C in 2 h");
+        type("tool-total", "-4");
+        assertThat(page.locator(".field-error")).hasText("Between 1 and 50000 g.");
+        assertEquals(page.locator("#tool-total").inputValue(), "-4");
+        assertEquals(page.locator("#tool-depth").inputValue(), "5 cm");
+    }
+}
