@@ -68,7 +68,7 @@ public class CalculatorsTest extends OpenKitchen {
             {"salt", "{\"fillingG\":900,\"saltG\":9.8,\"wantedPercent\":1.3}", "/saltPercent", 1.089},
             {"salt", "{\"fillingG\":900,\"saltG\":18,\"wantedPercent\":1.2}", "/addFillingG", 600.0},
             {"aspic", "{\"depthMm\":6}", "/chillMinutes", 90.8},
-            {"aspic", "{\"depthMm\":50}", "/chillMinutes", 756.8},
+            {"aspic", "{\"depthMm\":50}", "/chillMinutes", 756.85},
             {"aspic", "{\"depthMm\":6,\"stockG\":485,\"gelatinPercent\":3}", "/gelatinG", 15.0},
             {"filling", FILLING, "/saltPercent", 1.089},
             {"filling", FILLING, "/fatOfMeatPercent", 20.0},
