@@ -102,6 +102,10 @@ public record Batch(
         return mapLots(lot -> lot.no() == lotNo ? lot.withFold(fold) : lot);
     }
 
+    Batch withLanes(List<Dough> otherDoughs, List<Filling> otherFillings, List<Lot> otherLots) {
+        return new Batch(title, serving, eaters, appetite, waters, otherDoughs, otherFillings, otherLots);
+    }
+
     Batch withWaters(Waters changed) {
         return new Batch(title, serving, eaters, appetite, changed, doughs, fillings, lots);
     }

@@ -121,6 +121,26 @@ public record Lot(
                 bought);
     }
 
+    /** The same lot from another dough or with another filling. */
+    Lot from(int otherDough, int otherFilling) {
+        return new Lot(
+                no,
+                name,
+                style,
+                otherDough,
+                otherFilling,
+                rule,
+                toFreezer,
+                doughEach,
+                fillingEach,
+                shape,
+                fold,
+                method,
+                vessel,
+                dip,
+                bought);
+    }
+
     Lot withRule(PieceRule changed) {
         return with(changed, toFreezer, doughEach, fillingEach, shape);
     }

@@ -23,6 +23,7 @@ public class AccessTest extends OpenKitchen {
         "/book",
         "/kit",
         "/tools",
+        DEMO + "/shopping",
         "/amounts",
         "/amounts?text=2+cups%0Anonsense",
         DEMO + "/table",

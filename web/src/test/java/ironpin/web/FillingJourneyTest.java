@@ -84,6 +84,7 @@ public class FillingJourneyTest extends OpenKitchen {
         page.getByLabel("without moon dust").click();
         assertThat(page.locator("#filling-lines tbody tr")).hasCount(8);
         page.locator("#filling-kind").selectOption("POULTRY");
+        assertThat(page.locator("[data-undo]")).hasAttribute("title", "Undo poultry");
         page.navigate("/batches/" + id + "/cook");
         assertThat(findings()).containsText("74 °C in the middle");
     }
@@ -118,5 +119,27 @@ public class FillingJourneyTest extends OpenKitchen {
         assertThat(page.locator(".field-error")).hasText("Between 1 and 50000 g.");
         assertEquals(page.locator("#tool-total").inputValue(), "-4");
         assertEquals(page.locator("#tool-depth").inputValue(), "5 cm");
+    }
+
+    @Test
+    public void aSecondLotJoinsSharesTheDoughAndLeaves() {
+        page.navigate("/batches/" + id + "/table");
+        page.locator("#add-lane").selectOption("steamed-leaf");
+        assertThat(page.locator(".lane")).hasCount(2);
+        assertThat(page.locator(".ribbon-wide")).containsText("54 to the table");
+        page.locator(".lane").nth(1).click();
+        assertThat(page.locator(".lane.here")).hasText("Steamed leaves");
+        page.locator("#lane-dough").selectOption("1");
+        assertThat(page.locator("#lane-dough option")).hasCount(1);
+        assertThat(page.locator(".ribbon-wide")).containsText("same dough");
+        page.locator("#lane-filling").selectOption("1");
+        assertThat(page.locator("#lane-filling option")).hasCount(1);
+        page.navigate("/batches/" + id + "/cook?lot=2");
+        page.locator("#way").selectOption("pan-fry-steam/hot");
+        assertThat(page.locator("h2").first()).hasText("Steamed leaves, pan-fry-steamed");
+        page.navigate("/batches/" + id + "/table?lot=2");
+        page.getByText("leave out the steamed leaves").click();
+        assertThat(page.locator(".lane")).hasCount(0);
+        assertThat(page.locator("#pieces-1")).hasValue("72");
     }
 }

@@ -6,6 +6,7 @@ import ironpin.store.CorrectionStore;
 import ironpin.store.Cupboard;
 import ironpin.store.KitStore;
 import ironpin.store.RunStore;
+import ironpin.store.ShoppingStore;
 import java.time.Clock;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -36,6 +37,11 @@ class KitchenBeans {
     @Bean
     KitStore kitStore(Cupboard cupboard, BatchStore batches) {
         return new KitStore(cupboard, batches);
+    }
+
+    @Bean
+    ShoppingStore shoppingStore(Cupboard cupboard) {
+        return new ShoppingStore(cupboard);
     }
 
     @Bean

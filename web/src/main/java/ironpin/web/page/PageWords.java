@@ -1,9 +1,11 @@
 package ironpin.web.page;
 
 import ironpin.batch.Appetite;
+import ironpin.batch.Styles;
 import ironpin.book.FillingVerdict;
 import ironpin.book.SkinVerdict;
 import ironpin.caution.Caution;
+import ironpin.cook.CookMethod;
 import ironpin.dough.BowlMaterial;
 import ironpin.dough.Kneading;
 import ironpin.filling.FillingKind;
@@ -12,6 +14,7 @@ import ironpin.quantity.CupStandard;
 import ironpin.web.picture.Drawings;
 import ironpin.web.picture.Say;
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -21,11 +24,18 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 class PageWords {
     private final Drawings drawings = new Drawings();
 
+    /** Each way of cooking once, in its first school. */
+    private static final List<CookMethod> FIRST_OF_EACH = CookMethod.all().stream()
+            .filter(method -> method.schools().get(0).equals(method))
+            .toList();
+
     @ModelAttribute
     void words(Model model, HttpServletRequest request) {
         model.addAttribute("say", Say.WORDS);
         model.addAttribute("draw", drawings);
         model.addAttribute("appetites", Appetite.values());
+        model.addAttribute("styles", Styles.all());
+        model.addAttribute("methods", FIRST_OF_EACH);
         model.addAttribute("kneadBy", Kneading.By.values());
         model.addAttribute("cupStandards", CupStandard.values());
         model.addAttribute("fillingKinds", FillingKind.values());

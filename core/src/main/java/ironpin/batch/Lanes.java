@@ -1,0 +1,71 @@
+package ironpin.batch;
+
+import ironpin.kit.Kit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.ToIntFunction;
+
+/** Lots that join and leave a batch, and what they share. A dough or filling that no lot uses any more goes too. */
+public final class Lanes {
+    /** More would not be legible, nor cookable in an evening. */
+    public static final int MOST = 6;
+
+    private Lanes() {}
+
+    /** A lot more, with a dough and a filling of its own; at six lots nothing changes. */
+    public static Batch add(Batch batch, Style style, Kit kit) {
+        if (batch.lots().size() >= MOST) {
+            return batch;
+        }
+        int doughNo = next(batch.doughs(), Dough::no);
+        int fillingNo = next(batch.fillings(), Filling::no);
+        int lotNo = next(batch.lots(), Lot::no);
+        List<Dough> doughs = new ArrayList<>(batch.doughs());
+        doughs.add(style.startDough(doughNo, kit));
+        List<Filling> fillings = new ArrayList<>(batch.fillings());
+        fillings.add(style.startFilling(fillingNo));
+        List<Lot> lots = new ArrayList<>(batch.lots());
+        lots.add(style.startLot(lotNo, doughNo, fillingNo, batch.appetite()));
+        return batch.withLanes(doughs, fillings, lots);
+    }
+
+    /** A lot less; the last one stays. */
+    public static Batch drop(Batch batch, int lotNo) {
+        List<Lot> lots = batch.lots().stream().filter(lot -> lot.no() != lotNo).toList();
+        return lots.isEmpty() ? batch : used(batch, lots);
+    }
+
+    /** A lot made from another dough of the batch. @throws IllegalArgumentException if there is no such dough */
+    public static Batch shareDough(Batch batch, int lotNo, int doughNo) {
+        batch.dough(doughNo);
+        return used(
+                batch,
+                batch.lots().stream()
+                        .map(lot -> lot.no() == lotNo ? lot.from(doughNo, lot.fillingNo()) : lot)
+                        .toList());
+    }
+
+    /** A lot filled with another filling of the batch. @throws IllegalArgumentException if there is no such filling */
+    public static Batch shareFilling(Batch batch, int lotNo, int fillingNo) {
+        batch.filling(fillingNo);
+        return used(
+                batch,
+                batch.lots().stream()
+                        .map(lot -> lot.no() == lotNo ? lot.from(lot.doughNo(), fillingNo) : lot)
+                        .toList());
+    }
+
+    private static Batch used(Batch batch, List<Lot> lots) {
+        List<Dough> doughs = batch.doughs().stream()
+                .filter(dough -> lots.stream().anyMatch(lot -> lot.doughNo() == dough.no()))
+                .toList();
+        List<Filling> fillings = batch.fillings().stream()
+                .filter(filling -> lots.stream().anyMatch(lot -> lot.fillingNo() == filling.no()))
+                .toList();
+        return batch.withLanes(doughs, fillings, lots);
+    }
+
+    private static <T> int next(List<T> items, ToIntFunction<T> no) {
+        return items.stream().mapToInt(no).max().orElse(0) + 1;
+    }
+}

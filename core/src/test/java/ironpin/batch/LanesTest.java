@@ -1,0 +1,61 @@
+package ironpin.batch;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertThrows;
+import static org.testng.Assert.assertTrue;
+
+import ironpin.kit.Kit;
+import ironpin.plan.BatchPlan;
+import ironpin.quantity.Mass;
+import java.time.LocalDateTime;
+import org.testng.annotations.Test;
+
+public class LanesTest {
+    private static final Kit KIT = Kit.usual();
+    private static final Batch ONE = Styles.start(
+            Styles.get("boiled-crescent"), "Supper", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
+
+    @Test
+    public void lotsJoinWithWhatTheyNeedUpToSix() {
+        Batch batch = ONE;
+        for (int i = 0; i < 8; i++) {
+            batch = Lanes.add(batch, Styles.all().get(i % Styles.all().size()), KIT);
+        }
+        assertEquals(batch.lots().size(), Lanes.MOST);
+        assertEquals(batch.doughs().size(), Lanes.MOST);
+        BatchPlan plan = BatchPlan.of(batch);
+        assertEquals(plan.lots().size(), Lanes.MOST);
+        assertTrue(plan.lots().stream().allMatch(lot -> lot.share().pieces() > 0));
+    }
+
+    @Test
+    public void aSharedDoughIsMadeOnceForAllItsPieces() {
+        Batch two = Lanes.add(ONE, Styles.get("boiled-crescent"), KIT);
+        Batch shared = Lanes.shareDough(two, 2, 1);
+        assertEquals(shared.doughs().size(), 1);
+        Balance apart = Balancer.solve(two);
+        Balance together = Balancer.solve(shared);
+        Mass both = apart.dough(1).made().total().plus(apart.dough(2).made().total());
+        assertEquals(together.dough(1).made().total().grams(), both.grams(), 0.01);
+        Batch filled = Lanes.shareFilling(shared, 2, 1);
+        assertEquals(filled.fillings().size(), 1);
+        assertEquals(Balancer.solve(filled).pieces(), Balancer.solve(two).pieces());
+        assertThrows(IllegalArgumentException.class, () -> Lanes.shareDough(two, 2, 9));
+        assertThrows(IllegalArgumentException.class, () -> Lanes.shareFilling(two, 2, 9));
+    }
+
+    @Test
+    public void whatLeavesTakesItsDoughAlongUnlessAnotherUsesIt() {
+        Batch two = Lanes.add(ONE, Styles.get("steamed-leaf"), KIT);
+        assertEquals(Lanes.drop(two, 2), ONE);
+        Batch shared = Lanes.shareDough(two, 2, 1);
+        Batch left = Lanes.drop(shared, 1);
+        assertEquals(left.doughs().size(), 1);
+        assertEquals(left.lots().get(0).no(), 2);
+        assertEquals(Lanes.drop(left, 2), left);
+        Batch again = Lanes.add(left, Styles.get("griddle-bread"), KIT);
+        assertEquals(again.lots().get(1).no(), 3);
+        assertEquals(
+                again.dough(2).family(), Styles.get("griddle-bread").dough().family());
+    }
+}

@@ -1,0 +1,120 @@
+package ironpin.shopping;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import ironpin.batch.Appetite;
+import ironpin.batch.Balance;
+import ironpin.batch.Balancer;
+import ironpin.batch.Batch;
+import ironpin.batch.Composing;
+import ironpin.batch.RandomBatches;
+import ironpin.batch.Styles;
+import ironpin.dough.DoughAddition;
+import ironpin.kit.Kit;
+import ironpin.quantity.Mass;
+import ironpin.wrapper.BoughtWrapper;
+import java.time.LocalDateTime;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import org.testng.annotations.Test;
+
+public class ShoppingListTest {
+    private static Batch supper() {
+        return Styles.start(
+                List.of(Styles.get("boiled-crescent"), Styles.get("steamed-leaf"), Styles.get("griddle-bread")),
+                "Supper",
+                LocalDateTime.of(2026, 11, 28, 19, 0),
+                6,
+                Appetite.USUAL,
+                Kit.usual());
+    }
+
+    private static ShoppingList list(Batch batch) {
+        return ShoppingList.of(batch, Balancer.solve(batch));
+    }
+
+    private static ShoppingItem item(Batch batch, String key) {
+        return list(batch).items().stream()
+                .filter(item -> item.key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError(key + " is not in " + list(batch)));
+    }
+
+    @Test
+    public void everyLotIsOnOneListAndNothingTwice() {
+        Batch batch = supper();
+        Balance balance = Balancer.solve(batch);
+        Set<String> keys = new HashSet<>();
+        list(batch).items().forEach(item -> assertTrue(keys.add(item.key()), item.key() + " twice"));
+        assertEquals(
+                item(batch, "all-round wheat flour").needed(),
+                balance.dough(1).made().flour());
+        // Salt of three doughs and three fillings.
+        double salt = 0;
+        for (int no = 1; no <= 3; no++) {
+            salt += balance.dough(no).made().of(DoughAddition.SALT).grams();
+            var formula = batch.filling(no).formula();
+            for (var line : formula.lines()) {
+                salt += line.ingredient().equals("fine salt")
+                        ? line.share().of(balance.filling(no).made()).grams()
+                        : 0;
+            }
+        }
+        assertEquals(item(batch, "fine salt").needed().grams(), salt, 0.01);
+        assertTrue(keys.stream().noneMatch(key -> key.equals("water")));
+    }
+
+    @Test
+    public void vegetablesAreCountedRaw() {
+        Batch batch = supper();
+        double left = Balancer.solve(batch).filling(1).made().grams() * 0.22;
+        ShoppingItem carrot = item(batch, "carrot");
+        assertEquals(carrot.needed().grams(), left / 0.65, 0.1);
+        assertEquals(carrot.aisle(), Aisle.GREENS);
+        assertTrue(carrot.note().contains("raw"));
+        assertEquals(item(batch, "lamb mince, 20 % fat").aisle(), Aisle.MEAT);
+    }
+
+    @Test
+    public void soyOfFillingsAndDipsIsOneBottle() {
+        Batch batch = supper();
+        Balance balance = Balancer.solve(batch);
+        double fillings = balance.filling(1).made().grams() * 0.02
+                + balance.filling(2).made().grams() * 0.024;
+        // 6 eaters of 18 ml: 3 of 5.5 parts in one dip, 2 of 4.5 in the other, at 1.15 g/ml.
+        double dips = 6 * 18 * (3 / 5.5 + 2 / 4.5) * 1.15;
+        assertEquals(item(batch, "light soy sauce").needed().grams(), fillings + dips, 0.1);
+    }
+
+    @Test
+    public void boughtWrappersComeInPacksAndTheirFlourIsNotBought() {
+        BoughtWrapper thin = BoughtWrapper.usual(BoughtWrapper.Shape.ROUND, BoughtWrapper.Thickness.THIN);
+        Batch batch = Composing.bought(supper(), 1, Optional.of(thin));
+        ShoppingItem wrappers = item(batch, "round wrappers, thin");
+        assertEquals(wrappers.packs(), Optional.of(2));
+        assertTrue(list(batch).items().stream().noneMatch(one -> one.key().equals("all-round wheat flour")));
+        Batch both = Composing.bought(batch, 2, Optional.of(thin));
+        assertEquals(item(both, "round wrappers, thin").packs(), Optional.of(4));
+    }
+
+    @Test
+    public void whatIsBoughtCoversWhatIsNeededAndNoPackMore() {
+        RandomBatches batches = new RandomBatches(151);
+        Random random = new Random(152);
+        for (int i = 0; i < 300; i++) {
+            Batch batch = batches.next();
+            for (ShoppingItem one : list(batch).items()) {
+                Mass have = Mass.ofGrams(random.nextInt(3) == 0 ? random.nextInt(2_000) : 0);
+                double buy = one.toBuy(have).grams();
+                double lacking = one.needed().minus(have).grams();
+                assertTrue(one.needed().micrograms() > 0, one.toString());
+                assertTrue(buy >= lacking - 1e-4, one + " buys " + buy);
+                assertTrue(lacking <= 0 ? buy == 0 : buy < lacking + one.aisle().stepGrams() + 1e-4, one.toString());
+            }
+        }
+    }
+}

@@ -1,0 +1,50 @@
+package ironpin.store;
+
+import static ironpin.store.db.Tables.SHOPPING;
+
+import ironpin.quantity.Mass;
+import ironpin.store.db.tables.records.ShoppingRecord;
+import java.util.Map;
+
+/** What a cook said of the shopping for a batch. */
+public final class ShoppingStore {
+    private static final int KEY_LENGTH = 100;
+
+    private final Cupboard cupboard;
+
+    public ShoppingStore(Cupboard cupboard) {
+        this.cupboard = cupboard;
+    }
+
+    /**
+     * What is known of one item.
+     *
+     * @param have at home
+     * @param inBasket whether it has been bought
+     */
+    public record Said(Mass have, boolean inBasket) {
+        /** Nothing at home and nothing bought. */
+        public static final Said NOTHING = new Said(Mass.ZERO, false);
+    }
+
+    /** What was said of each item, by its key. */
+    public Map<String, Said> of(long batchId) {
+        return cupboard.read(dsl -> dsl.selectFrom(SHOPPING)
+                .where(SHOPPING.BATCH_ID.eq(batchId))
+                .fetchMap(SHOPPING.ITEM, row -> new Said(new Mass(row.getHaveUg()), row.getInBasket())));
+    }
+
+    /** Writes down what is said of an item. @throws NoSuchBatch if there is no such batch */
+    public void say(long batchId, String item, Said said) {
+        cupboard.write(dsl -> {
+            BatchStore.locked(dsl, batchId);
+            String key = item.length() <= KEY_LENGTH ? item : item.substring(0, KEY_LENGTH);
+            ShoppingRecord row = new ShoppingRecord(batchId, key, said.have().micrograms(), said.inBasket());
+            return dsl.insertInto(SHOPPING)
+                    .set(row)
+                    .onDuplicateKeyUpdate()
+                    .set(row)
+                    .execute();
+        });
+    }
+}

@@ -1,0 +1,171 @@
+package ironpin.web.page;
+
+import ironpin.amount.Ingredients;
+import ironpin.amount.UnreadableAmount;
+import ironpin.batch.Balance;
+import ironpin.batch.Balancer;
+import ironpin.quantity.Dimension;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Quoted;
+import ironpin.quantity.UnitSystem;
+import ironpin.shopping.ShoppingItem;
+import ironpin.shopping.ShoppingList;
+import ironpin.store.BatchStore;
+import ironpin.store.KitStore;
+import ironpin.store.ShoppingStore;
+import ironpin.store.StoredBatch;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The shopping for a batch: one list over all its lots. */
+@Controller
+@RequestMapping("/batches/{id}/shopping")
+class ShoppingController {
+    private static final double MOST_GRAMS = 50_000;
+
+    private final BatchStore batches;
+    private final ShoppingStore shopping;
+    private final KitStore kit;
+
+    ShoppingController(BatchStore batches, ShoppingStore shopping, KitStore kit) {
+        this.batches = batches;
+        this.shopping = shopping;
+        this.kit = kit;
+    }
+
+    @GetMapping
+    String list(
+            @PathVariable long id,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean fragment,
+            Model model) {
+        return show(id, Optional.empty(), fragment, model);
+    }
+
+    /** How much stands at home. */
+    @PostMapping("/have")
+    String have(
+            @PathVariable long id,
+            @RequestParam String item,
+            @RequestParam String value,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean fragment,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            Model model) {
+        Optional<TypedValue> typed = read(item, value, Units.of(request));
+        if (typed.isEmpty() || typed.get().metric() < 0 || typed.get().metric() > MOST_GRAMS) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            String range = "Between 0 and " + Quoted.brief(Dimension.MASS, MOST_GRAMS, 0) + ".";
+            return show(id, Optional.of(new FieldError(item, 0, value, range)), fragment, model);
+        }
+        ShoppingStore.Said now = shopping.of(id).getOrDefault(item, ShoppingStore.Said.NOTHING);
+        Mass have = Mass.ofGrams(typed.get().metric());
+        shopping.say(id, item, new ShoppingStore.Said(have, now.inBasket()));
+        return show(id, Optional.empty(), fragment, model);
+    }
+
+    private Optional<TypedValue> read(String item, String value, UnitSystem units) {
+        try {
+            return TypedValue.read(
+                    value,
+                    "",
+                    Optional.of(Dimension.MASS),
+                    units,
+                    Ingredients.named(item),
+                    kit.load().cups());
+        } catch (UnreadableAmount e) {
+            return Optional.empty();
+        }
+    }
+
+    @PostMapping("/basket")
+    String basket(
+            @PathVariable long id,
+            @RequestParam String item,
+            @RequestParam(defaultValue = "false") boolean bought,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean fragment,
+            Model model) {
+        ShoppingStore.Said now = shopping.of(id).getOrDefault(item, ShoppingStore.Said.NOTHING);
+        shopping.say(id, item, new ShoppingStore.Said(now.have(), bought));
+        return show(id, Optional.empty(), fragment, model);
+    }
+
+    @GetMapping(path = "/list.txt", produces = "text/plain;charset=UTF-8")
+    ResponseEntity<String> text(@PathVariable long id, HttpServletRequest request) {
+        StringBuilder out = new StringBuilder();
+        for (ShoppingScreen.Row row : screen(id, Optional.empty()).rows()) {
+            if (!row.done()) {
+                out.append(row.inBasket() ? "[x] " : "[ ] ")
+                        .append(row.buy())
+                        .append("  ")
+                        .append(row.name())
+                        .append('\n');
+            }
+        }
+        return file(
+                "shopping.txt", "text/plain;charset=UTF-8", Units.of(request).say(out.toString()));
+    }
+
+    @GetMapping(path = "/list.csv", produces = "text/csv;charset=UTF-8")
+    ResponseEntity<String> csv(@PathVariable long id) {
+        StringBuilder out = new StringBuilder("aisle,item,needed_g,have_g,to_buy_g,packs,in_basket\r\n");
+        for (ShoppingScreen.Row row : screen(id, Optional.empty()).rows()) {
+            ShoppingItem item = row.item();
+            out.append(quoted(item.aisle().label()))
+                    .append(',')
+                    .append(quoted(item.name()))
+                    .append(',')
+                    .append(Math.round(item.needed().grams()))
+                    .append(',')
+                    .append(Math.round(row.have().grams()))
+                    .append(',')
+                    .append(Math.round(item.toBuy(row.have()).grams()))
+                    .append(',')
+                    .append(item.packs().map(String::valueOf).orElse(""))
+                    .append(',')
+                    .append(row.inBasket())
+                    .append("\r\n");
+        }
+        return file("shopping.csv", "text/csv;charset=UTF-8", out.toString());
+    }
+
+    private static ResponseEntity<String> file(String name, String type, String body) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"")
+                .contentType(MediaType.parseMediaType(type))
+                .body(body);
+    }
+
+    /** After RFC 4180; a cell that a table program would take for a formula is told to be text. */
+    private static String quoted(String cell) {
+        String safe = cell.matches("^[=+\\-@\\t].*") ? "'" + cell : cell;
+        return "\"" + safe.replace("\"", "\"\"") + "\"";
+    }
+
+    private String show(long id, Optional<FieldError> refused, boolean fragment, Model model) {
+        model.addAttribute("s", screen(id, refused));
+        return fragment ? "shopping :: screen" : "shopping";
+    }
+
+    private ShoppingScreen screen(long id, Optional<FieldError> refused) {
+        StoredBatch stored = batches.load(id);
+        Balance balance = Balancer.solve(stored.batch());
+        List<ShoppingItem> items = ShoppingList.of(stored.batch(), balance).items();
+        Map<String, ShoppingStore.Said> said = shopping.of(id);
+        return new ShoppingScreen(stored, items, said, refused);
+    }
+}
