@@ -27,9 +27,10 @@ document.addEventListener("DOMContentLoaded", () => {
   stream.addEventListener("error", () => {
     lost = true;
   });
-  // After a gap, something may have been missed.
-  stream.addEventListener("listening", () => {
-    if (lost) {
+  // After a gap, or between the page and its stream, something may have been missed.
+  stream.addEventListener("listening", (event) => {
+    const known = document.getElementById("kitchen-clock")?.dataset.rings;
+    if (lost || event.data !== known) {
       lost = false;
       refresh();
     }

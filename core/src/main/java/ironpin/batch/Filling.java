@@ -2,8 +2,10 @@ package ironpin.batch;
 
 import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingKind;
+import ironpin.filling.MixSchool;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -13,6 +15,7 @@ import java.util.Optional;
  * @param name what the cook calls it
  * @param kind what it is mostly about
  * @param formula its lines
+ * @param school how it is brought together
  * @param testPatty fried and tasted first, 0 to 200 g
  * @param loss what the bowl keeps, 0 to 20 % of what is left after the patty
  * @param atHand if set, this much filling decides the number of pieces
@@ -22,6 +25,7 @@ public record Filling(
         String name,
         FillingKind kind,
         FillingFormula formula,
+        MixSchool school,
         Mass testPatty,
         Percentage loss,
         Optional<Mass> atHand) {
@@ -35,22 +39,32 @@ public record Filling(
     }
 
     Filling withFormula(FillingFormula changed) {
-        return new Filling(no, name, kind, changed, testPatty, loss, atHand);
+        return new Filling(no, name, kind, changed, school, testPatty, loss, atHand);
+    }
+
+    /** The school there is, if it suits the new kind. */
+    private MixSchool usual(FillingKind changed) {
+        List<MixSchool> suiting = MixSchool.suiting(changed);
+        return suiting.contains(school) ? school : suiting.get(0);
+    }
+
+    Filling withSchool(MixSchool changed) {
+        return new Filling(no, name, kind, formula, changed, testPatty, loss, atHand);
     }
 
     Filling withKind(FillingKind changed) {
-        return new Filling(no, name, changed, formula, testPatty, loss, atHand);
+        return new Filling(no, name, changed, formula, usual(changed), testPatty, loss, atHand);
     }
 
     Filling withTestPatty(Mass changed) {
-        return new Filling(no, name, kind, formula, changed, loss, atHand);
+        return new Filling(no, name, kind, formula, school, changed, loss, atHand);
     }
 
     Filling withLoss(Percentage changed) {
-        return new Filling(no, name, kind, formula, testPatty, changed, atHand);
+        return new Filling(no, name, kind, formula, school, testPatty, changed, atHand);
     }
 
     Filling withAtHand(Optional<Mass> changed) {
-        return new Filling(no, name, kind, formula, testPatty, loss, changed);
+        return new Filling(no, name, kind, formula, school, testPatty, loss, changed);
     }
 }

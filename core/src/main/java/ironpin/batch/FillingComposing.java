@@ -2,6 +2,7 @@ package ironpin.batch;
 
 import ironpin.filling.FillingKind;
 import ironpin.filling.FillingLine;
+import ironpin.filling.MixSchool;
 import ironpin.quantity.Percentage;
 import java.util.function.UnaryOperator;
 
@@ -39,6 +40,11 @@ public final class FillingComposing {
     /** What it is mostly about, which decides its safe core. */
     public static Batch kind(Batch batch, int fillingNo, FillingKind kind) {
         return filling(batch, fillingNo, one -> one.withKind(kind));
+    }
+
+    /** Another way of bringing it together. */
+    public static Batch school(Batch batch, int fillingNo, MixSchool school) {
+        return filling(batch, fillingNo, one -> one.withSchool(school));
     }
 
     private static void demandName(String ingredient) {

@@ -6,6 +6,7 @@ import ironpin.dip.Dip;
 import ironpin.dough.Kneading;
 import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingKind;
+import ironpin.filling.MixSchool;
 import ironpin.kit.Kit;
 import ironpin.pantry.Flour;
 import ironpin.pantry.Flours;
@@ -92,7 +93,15 @@ public record Style(
     /** The filling of a new batch. */
     Filling startFilling(int no) {
         Mass patty = filling.kind().raw() ? TEST_PATTY : Mass.ZERO;
-        return new Filling(no, filling.name(), filling.kind(), filling.formula(), patty, LOSS, Optional.empty());
+        return new Filling(
+                no,
+                filling.name(),
+                filling.kind(),
+                filling.formula(),
+                MixSchool.suiting(filling.kind()).get(0),
+                patty,
+                LOSS,
+                Optional.empty());
     }
 
     /** The lot of a new batch. */

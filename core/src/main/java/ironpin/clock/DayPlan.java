@@ -15,6 +15,7 @@ import ironpin.dough.DoughAddition;
 import ironpin.dough.Kneading;
 import ironpin.dough.Mixing;
 import ironpin.dough.RestPlan;
+import ironpin.filling.OrderCard;
 import ironpin.quantity.Quoted;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -27,6 +28,7 @@ import java.util.Set;
 /** Turns a solved batch into the tasks of the day, each after those it depends on. */
 public final class DayPlan {
     private static final String MACHINE = "machine";
+    private static final Duration WATCHED = Duration.ofMinutes(2);
     private static final Duration HEAT_UP = Duration.ofMinutes(12);
     private static final Duration BETWEEN_ROUNDS = Duration.ofMinutes(1);
     private static final Duration DIP = Duration.ofMinutes(6);
@@ -143,14 +145,20 @@ public final class DayPlan {
         String patty = share.patty().isZero()
                 ? ""
                 : " Fry a " + Quoted.mass(share.patty().grams(), 0) + " patty and taste that, never the raw filling.";
-        add(
+        // The steps that want watching the clock are its timers.
+        List<CookStep> spells = OrderCard.of(filling.formula(), share.made(), filling.school()).steps().stream()
+                .filter(step -> step.time().compareTo(WATCHED) > 0)
+                .map(step -> new CookStep(step.text(), step.time()))
+                .toList();
+        tasks.add(new Task(
                 "filling-" + filling.no() + ".make",
                 Station.FILLING,
                 "Make the " + lower(filling.name()) + " filling.",
                 Quoted.mass(share.made().grams(), 0) + " in all." + patty,
                 Pace.filling(share.made()),
                 Set.of(Task.HANDS),
-                List.of());
+                List.of(),
+                spells));
     }
 
     private void shaping(Lot lot) {

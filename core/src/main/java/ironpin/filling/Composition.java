@@ -58,9 +58,6 @@ public record Composition(
     /** Fat of meat that is juicy, oil counted in. */
     public static final Band<Percentage> JUICY_FAT = Band.percent(20, 30);
 
-    /** Liquid that meat takes when it is stirred in one direction, as a share of the meat. */
-    public static final Band<Percentage> STIRRED_LIQUID = Band.percent(10, 30);
-
     public Composition {
         parts = Map.copyOf(parts);
         allergens = Set.copyOf(allergens);

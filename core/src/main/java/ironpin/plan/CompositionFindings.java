@@ -9,6 +9,7 @@ import ironpin.filling.FillingKind;
 import ironpin.filling.FillingLine;
 import ironpin.filling.Food;
 import ironpin.filling.Foods;
+import ironpin.filling.MixSchool;
 import ironpin.filling.SaltShare;
 import ironpin.pantry.FlourKind;
 import ironpin.quantity.Band;
@@ -35,7 +36,8 @@ final class CompositionFindings {
         Composition composed = Composition.of(lot.filling().formula());
         found.add(salt(made, composed, lot.filling()));
         composed.fatOfMeat(lot.filling().formula()).ifPresent(fat -> found.add(fat(made, composed, fat)));
-        composed.liquidOfMeat().ifPresent(liquid -> found.add(liquid(liquid)));
+        composed.liquidOfMeat()
+                .ifPresent(liquid -> found.add(liquid(liquid, lot.filling().school())));
         if (composed.meat() > 0 && composed.vegetable() / composed.meat() > LEAST_RATIO) {
             found.add(Finding.note(
                     Words.two(composed.vegetable() / composed.meat()) + " : 1",
@@ -111,15 +113,15 @@ final class CompositionFindings {
                 "Dry filling is what cooks fear; with poultry use thigh and skin, or oil.");
     }
 
-    private static Finding liquid(Percentage liquid) {
-        Band<Percentage> band = Composition.STIRRED_LIQUID;
+    private static Finding liquid(Percentage liquid, MixSchool school) {
+        Band<Percentage> band = school.liquid();
         String figure = Words.one(liquid.percent()) + " %";
         String range =
                 Words.one(band.low().percent()) + " to " + Words.one(band.high().percent()) + " %";
-        return Finding.note(
-                figure,
-                "liquid for the meat: stirred in one direction it takes " + range + ".",
-                "Mixed gently with a fork it takes little, and bites more tender.");
+        String why = school.label() + ": " + school.tradeOff() + ".";
+        return band.contains(liquid)
+                ? Finding.good(figure, "liquid for the meat, within " + range + ".", why)
+                : Finding.note(figure, "liquid for the meat: " + school.label() + " it takes " + range + ".", why);
     }
 
     private static Finding allergens(Composition of, LotPlan lot) {

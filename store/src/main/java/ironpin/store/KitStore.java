@@ -32,7 +32,6 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.jooq.DSLContext;
 import org.jooq.Result;
-import org.jooq.impl.DSL;
 
 /**
  * The kit, and what batches taught about its flours. Every change is carried into the batches that are not in the Book yet,
@@ -98,14 +97,6 @@ public final class KitStore {
             follow(dsl, "what the last batch taught", now);
             return batchId;
         });
-    }
-
-    /** How many batches taught about each flour, by its key. */
-    public Map<String, Integer> lessons() {
-        return cupboard.read(dsl -> dsl.select(FLOUR_LESSON.FLOUR_KEY, DSL.count())
-                .from(FLOUR_LESSON)
-                .groupBy(FLOUR_LESSON.FLOUR_KEY)
-                .fetchMap(FLOUR_LESSON.FLOUR_KEY, row -> row.value2()));
     }
 
     private void follow(DSLContext dsl, String label, Instant now) {

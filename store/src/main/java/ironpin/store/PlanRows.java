@@ -31,6 +31,7 @@ import ironpin.dough.Waters;
 import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingKind;
 import ironpin.filling.FillingLine;
+import ironpin.filling.MixSchool;
 import ironpin.pantry.Absorption;
 import ironpin.pantry.Flour;
 import ironpin.pantry.FlourKind;
@@ -176,6 +177,10 @@ final class PlanRows {
                         row.getName(),
                         FillingKind.valueOf(row.getKind()),
                         new FillingFormula(lines.get(row.getNo())),
+                        row.getMixSchool() == null
+                                ? MixSchool.suiting(FillingKind.valueOf(row.getKind()))
+                                        .get(0)
+                                : MixSchool.valueOf(row.getMixSchool()),
                         new Mass(row.getTestPattyUg()),
                         new Percentage(row.getLossUpct()),
                         Optional.ofNullable(row.getAtHandUg()).map(Mass::new)));
@@ -303,7 +308,8 @@ final class PlanRows {
                 filling.kind().name(),
                 filling.testPatty().micrograms(),
                 filling.loss().millionths(),
-                filling.atHand().map(Mass::micrograms).orElse(null));
+                filling.atHand().map(Mass::micrograms).orElse(null),
+                filling.school().name());
     }
 
     private FillingLineRecord row(int fillingNo, int position, FillingLine line) {

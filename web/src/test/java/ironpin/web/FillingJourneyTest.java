@@ -61,6 +61,13 @@ public class FillingJourneyTest extends OpenKitchen {
         assertThat(findings()).containsText("1.29 % salt in the filling, within 1.0 to 1.4 %.");
         assertThat(findings()).containsText("3 allergens in skin and filling: gluten, soy, sesame.");
         assertThat(page.locator("#filling-lines")).containsText("buy about 446 g (60–70 % is left, est.)");
+        assertThat(page.locator(".order li").nth(2)).containsText("A spoon at a time, always the same way:");
+        page.getByText("mixed gently").click();
+        assertThat(page.locator(".order")).containsText("Loosen with a fork:");
+        assertThat(findings()).containsText("liquid for the meat: mixed gently it takes 0.0 to 10.0 %.");
+        page.locator("#treatment-1").selectOption("BLANCH");
+        assertThat(page.locator("#filling-name-1")).hasValue("carrot, blanched and squeezed");
+        assertThat(page.locator("#filling-lines")).containsText("(45–60 % is left, est.)");
         page.locator("#filling-new").fill("feta, crumbled");
         page.getByRole(
                         AriaRole.BUTTON,

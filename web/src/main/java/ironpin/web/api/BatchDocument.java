@@ -23,6 +23,7 @@ import ironpin.dough.Waters;
 import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingKind;
 import ironpin.filling.FillingLine;
+import ironpin.filling.MixSchool;
 import ironpin.pantry.Absorption;
 import ironpin.pantry.Flour;
 import ironpin.pantry.FlourKind;
@@ -88,6 +89,7 @@ record BatchDocument(
             String name,
             FillingKind kind,
             List<FillingLinePart> lines,
+            MixSchool mixSchool,
             double testPattyG,
             double lossPercent,
             Double atHandG) {}
@@ -203,6 +205,7 @@ record BatchDocument(
                         .map(line -> new FillingLinePart(
                                 line.ingredient(), line.share().percent()))
                         .toList(),
+                filling.school(),
                 filling.testPatty().grams(),
                 filling.loss().percent(),
                 filling.atHand().map(Mass::grams).orElse(null));
@@ -298,6 +301,7 @@ record BatchDocument(
                 part.name(),
                 part.kind(),
                 formula,
+                part.mixSchool() == null ? MixSchool.suiting(part.kind()).get(0) : part.mixSchool(),
                 Mass.ofGrams(part.testPattyG()),
                 Percentage.of(part.lossPercent()),
                 Optional.ofNullable(part.atHandG()).map(Mass::ofGrams));

@@ -12,6 +12,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @Component
 public class Bell {
     private final Map<Long, List<SseEmitter>> listeners = new ConcurrentHashMap<>();
+    private final Map<Long, Long> rings = new ConcurrentHashMap<>();
 
     /** A page listens until it is closed. */
     public SseEmitter listen(long batchId) {
@@ -21,7 +22,7 @@ public class Bell {
         emitter.onCompletion(() -> pages.remove(emitter));
         emitter.onTimeout(() -> pages.remove(emitter));
         emitter.onError(gone -> pages.remove(emitter));
-        send(emitter, pages, "listening", "");
+        send(emitter, pages, "listening", String.valueOf(count(batchId)));
         return emitter;
     }
 
@@ -31,10 +32,16 @@ public class Bell {
      * @param page which page did it; it knows already
      */
     public void ring(long batchId, String page) {
+        rings.merge(batchId, 1L, Long::sum);
         List<SseEmitter> pages = listeners.getOrDefault(batchId, List.of());
         for (SseEmitter emitter : pages) {
             send(emitter, pages, "changed", page);
         }
+    }
+
+    /** How often it rang for a batch: a page that knows a smaller number has missed something. */
+    public long count(long batchId) {
+        return rings.getOrDefault(batchId, 0L);
     }
 
     private static void send(SseEmitter emitter, List<SseEmitter> pages, String name, String data) {

@@ -3,6 +3,7 @@ package ironpin.web.page;
 import ironpin.batch.Batch;
 import ironpin.batch.FillingComposing;
 import ironpin.filling.FillingKind;
+import ironpin.filling.MixSchool;
 import ironpin.filling.Treatment;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.function.BiFunction;
@@ -68,6 +69,11 @@ class FillingController {
             Model model) {
         String treated = name.replaceAll(",.*", "").strip() + ", " + treatment.label();
         return change(id, from, model, treated, (batch, no) -> FillingComposing.rename(batch, no, index, treated));
+    }
+
+    @PostMapping("/school")
+    String school(@PathVariable long id, @RequestParam MixSchool school, From from, Model model) {
+        return change(id, from, model, school.label(), (batch, no) -> FillingComposing.school(batch, no, school));
     }
 
     @PostMapping("/kind")

@@ -5,6 +5,8 @@ import ironpin.batch.PlanField;
 import ironpin.filling.FillingLine;
 import ironpin.filling.Food;
 import ironpin.filling.Foods;
+import ironpin.filling.MixSchool;
+import ironpin.filling.OrderCard;
 import ironpin.filling.Treatment;
 import ironpin.quantity.Mass;
 import ironpin.web.picture.Say;
@@ -30,8 +32,15 @@ public final class FillingScreen {
      * @param share of the filling, editable where there are several
      * @param grams of it, editable
      * @param note raw mass to buy, salt and fat in it
+     * @param treatment of a vegetable, by its name; empty where none is spoken of, absent for anything else
      */
-    public record Line(int index, String name, Optional<FieldView> share, FieldView grams, String note) {}
+    public record Line(
+            int index,
+            String name,
+            Optional<FieldView> share,
+            FieldView grams,
+            String note,
+            Optional<String> treatment) {}
 
     public List<Line> lines() {
         List<Line> lines = new ArrayList<>();
@@ -45,14 +54,36 @@ public final class FillingScreen {
                     ? Optional.of(screen.number(PlanField.FILLING_SHARE.key(), no))
                     : Optional.empty();
             FieldView grams = screen.number(PlanField.FILLING_GRAMS.key(), no);
-            lines.add(new Line(i, name, share, grams, note(name, masses.get(i))));
+            lines.add(new Line(i, name, share, grams, note(name, masses.get(i)), treatment(name)));
         }
         return lines;
+    }
+
+    /** The order of adding. */
+    public List<OrderCard.Step> order() {
+        Mass made = screen.plan().balance().filling(filling.no()).made();
+        return made.isZero()
+                ? List.of()
+                : OrderCard.of(filling.formula(), made, filling.school()).steps();
+    }
+
+    /** The schools that suit it. */
+    public List<MixSchool> schools() {
+        return MixSchool.suiting(filling.kind());
     }
 
     /** A line's name that was refused, by its place. */
     public Optional<FieldError> refused(int index) {
         return screen.refused().filter(error -> error.field().equals("filling-name") && error.no() == index);
+    }
+
+    private static Optional<String> treatment(String name) {
+        boolean vegetable = Foods.named(name)
+                .filter(food -> food.role() == Food.Role.VEGETABLE)
+                .isPresent();
+        return vegetable
+                ? Optional.of(Treatment.spokenOf(name).map(Treatment::name).orElse(""))
+                : Optional.empty();
     }
 
     private static String note(String name, Mass mass) {
@@ -72,6 +103,8 @@ public final class FillingScreen {
         if (food.get().role() == Food.Role.MEAT || food.get().role() == Food.Role.FAT) {
             return Say.plain(100 * food.get().fat(), 0) + " % fat" + (name.contains("% fat") ? "" : " (est.)");
         }
-        return food.get().salt() >= 0.005 ? Say.plain(100 * food.get().salt(), 1) + " % salt" : "";
+        return food.get().role() != Food.Role.SALT && food.get().salt() >= 0.005
+                ? Say.plain(100 * food.get().salt(), 1) + " % salt"
+                : "";
     }
 }

@@ -39,6 +39,7 @@ import java.util.Optional;
  * @param now kitchen time
  * @param refused a value that was not taken
  * @param read how an amount in words was understood
+ * @param rings how often the bell had rung for this batch when it was read
  */
 public record Screen(
         StoredBatch stored,
@@ -53,7 +54,8 @@ public record Screen(
         Run run,
         LocalDateTime now,
         Optional<FieldError> refused,
-        Optional<ReadingNote> read) {
+        Optional<ReadingNote> read,
+        long rings) {
 
     /**
      * A weighed line.

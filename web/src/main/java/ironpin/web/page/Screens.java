@@ -11,6 +11,7 @@ import ironpin.store.KitStore;
 import ironpin.store.RunStore;
 import ironpin.store.Status;
 import ironpin.store.StoredBatch;
+import ironpin.web.kitchen.Bell;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -27,6 +28,7 @@ class Screens {
     private final CorrectionStore corrections;
     private final KitStore kit;
     private final LastTimes lastTimes;
+    private final Bell bell;
     private final Clock clock;
 
     Screens(
@@ -36,7 +38,9 @@ class Screens {
             CorrectionStore corrections,
             KitStore kit,
             LastTimes lastTimes,
+            Bell bell,
             Clock clock) {
+        this.bell = bell;
         this.lastTimes = lastTimes;
         this.kit = kit;
         this.corrections = corrections;
@@ -47,7 +51,9 @@ class Screens {
     }
 
     Screen of(long id, Optional<Station> station, int lotNo) {
-        return of(batches.load(id), station, lotNo, Optional.empty(), Optional.empty());
+        // Counted before it is read: what is changed in between is noticed.
+        long rings = bell.count(id);
+        return of(batches.load(id), station, lotNo, Optional.empty(), Optional.empty(), rings);
     }
 
     /**
@@ -61,6 +67,16 @@ class Screens {
             int lotNo,
             Optional<FieldError> refused,
             Optional<ReadingNote> read) {
+        return of(stored, station, lotNo, refused, read, bell.count(stored.id()));
+    }
+
+    private Screen of(
+            StoredBatch stored,
+            Optional<Station> station,
+            int lotNo,
+            Optional<FieldError> refused,
+            Optional<ReadingNote> read,
+            long rings) {
         BatchPlan plan = BatchPlan.of(stored.batch());
         LotPlan lot = inHand(plan, lotNo);
         return new Screen(
@@ -76,7 +92,8 @@ class Screens {
                 Run.of(plan, runs.done(stored.id()), runs.timers(stored.id()), clock.instant()),
                 LocalDateTime.now(clock),
                 refused,
-                read);
+                read,
+                rings);
     }
 
     /** The screen of a plan that is only tried: nothing of the run or the Book, so that it is there at once. */
@@ -95,7 +112,8 @@ class Screens {
                 Run.of(plan, Map.of(), List.of(), clock.instant()),
                 LocalDateTime.now(clock),
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                0);
     }
 
     private static LotPlan inHand(BatchPlan plan, int lotNo) {

@@ -78,10 +78,11 @@ public class RunTest {
     }
 
     @Test
-    public void onlyKneadingAndCookingAreWorkWithATimer() {
+    public void kneadingStirringAndCookingAreWorkWithATimer() {
         for (RunStep step : run(Map.of()).steps()) {
             boolean timed = !step.offers().isEmpty();
-            assertEquals(timed, !step.slot().task().busy() || step.key().matches(".*\\.(cook|knead).*"), step.key());
+            assertEquals(
+                    timed, !step.slot().task().busy() || step.key().matches(".*\\.(cook|knead|make).*"), step.key());
         }
     }
 }
