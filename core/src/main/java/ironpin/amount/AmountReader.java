@@ -61,6 +61,14 @@ public final class AmountReader {
         return sum.reading(parts, again);
     }
 
+    /** What stands behind the amount, as it was written. @throws UnreadableAmount if the text starts with no amount */
+    public static String whatOf(String text) {
+        AmountScan scan = new AmountScan(text);
+        scan.measure();
+        scan.again();
+        return scan.rest();
+    }
+
     private static boolean unitless(List<Part> parts) {
         return parts.get(0).unit() == KitchenUnit.PIECE;
     }

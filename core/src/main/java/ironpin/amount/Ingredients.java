@@ -7,15 +7,18 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /** What ships with Ironpin, read once from {@code ingredients.csv}. */
 public final class Ingredients {
+    private static final Pattern NO_LETTERS = Pattern.compile("[^\\p{L}-]+");
+
     private static final List<Ingredient> ALL = CsvResource.rows(Ingredients.class, "ingredients.csv").stream()
             .map(Ingredients::read)
             .toList();
 
     /** A name with what it means, the longest first, so that "soured cream" is not read as "cream". */
-    private record Name(String text, Ingredient ingredient) {}
+    private record Name(String padded, Ingredient ingredient) {}
 
     private static final List<Name> NAMES = names();
 
@@ -36,17 +39,18 @@ public final class Ingredients {
 
     /** The ingredient whose name stands in the text as whole words, the longest name first. */
     public static Optional<Ingredient> named(String text) {
-        String padded = " " + text.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}-]+", " ") + " ";
+        String padded = " " + NO_LETTERS.matcher(text.toLowerCase(Locale.ROOT)).replaceAll(" ") + " ";
         return NAMES.stream()
-                .filter(name -> padded.contains(" " + name.text() + " "))
+                .filter(name -> padded.contains(name.padded()))
                 .findFirst()
                 .map(Name::ingredient);
     }
 
     private static List<Name> names() {
         List<Name> names = new ArrayList<>();
-        ALL.forEach(one -> one.names().forEach(name -> names.add(new Name(name, one))));
-        names.sort(Comparator.comparingInt((Name name) -> name.text().length()).reversed());
+        ALL.forEach(one -> one.names().forEach(name -> names.add(new Name(" " + name + " ", one))));
+        names.sort(
+                Comparator.comparingInt((Name name) -> name.padded().length()).reversed());
         return List.copyOf(names);
     }
 

@@ -14,11 +14,13 @@ public record Spread(double low, double usual, double high) {
         }
     }
 
-    static Spread of(double exact) {
+    /** A number known exactly. */
+    public static Spread of(double exact) {
         return new Spread(exact, exact, exact);
     }
 
-    Spread times(double factor) {
+    /** Every end times a factor above 0. */
+    public Spread times(double factor) {
         return new Spread(low * factor, usual * factor, high * factor);
     }
 
@@ -27,7 +29,8 @@ public record Spread(double low, double usual, double high) {
         return new Spread(low * other.low, usual * other.usual, high * other.high);
     }
 
-    Spread plus(Spread other) {
+    /** Both together. */
+    public Spread plus(Spread other) {
         return new Spread(low + other.low, usual + other.usual, high + other.high);
     }
 }

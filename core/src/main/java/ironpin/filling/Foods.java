@@ -16,6 +16,8 @@ import java.util.regex.Pattern;
 public final class Foods {
     private static final Pattern FAT = Pattern.compile("(\\d{1,2}(?:[.,]\\d)?) ?% fat");
 
+    private static final Pattern NO_LETTERS = Pattern.compile("[^\\p{L}-]+");
+
     /** Salt that stays in a vegetable which was salted and squeezed. */
     private static final double STAYS_AFTER_SQUEEZING = 0.003;
 
@@ -23,11 +25,12 @@ public final class Foods {
             CsvResource.rows(Foods.class, "foods.csv").stream().map(Foods::read).toList();
 
     /** A name with what it means. */
-    private record Name(String text, Food food) {}
+    private record Name(String padded, Food food) {}
 
     private static final List<Name> NAMES = ALL.stream()
-            .flatMap(food -> food.names().stream().map(name -> new Name(name, food)))
-            .sorted(Comparator.comparingInt((Name name) -> name.text().length()).reversed())
+            .flatMap(food -> food.names().stream().map(name -> new Name(" " + name + " ", food)))
+            .sorted(Comparator.comparingInt((Name name) -> name.padded().length())
+                    .reversed())
             .toList();
 
     private Foods() {}
@@ -40,9 +43,9 @@ public final class Foods {
     /** What a line means: the longest name in it; "20 % fat" and "salted" are heard. */
     public static Optional<Food> named(String line) {
         String lower = line.toLowerCase(Locale.ROOT);
-        String padded = " " + lower.replaceAll("[^\\p{L}-]+", " ") + " ";
+        String padded = " " + NO_LETTERS.matcher(lower).replaceAll(" ") + " ";
         return NAMES.stream()
-                .filter(name -> padded.contains(" " + name.text() + " "))
+                .filter(name -> padded.contains(name.padded()))
                 .findFirst()
                 .map(name -> heard(name.food(), lower));
     }

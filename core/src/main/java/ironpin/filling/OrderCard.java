@@ -87,18 +87,23 @@ public record OrderCard(List<Step> steps) {
         private final FillingFormula formula;
         private final List<Mass> masses;
         private final boolean[] placed;
+        private final List<Optional<Food.Role>> roles;
         private final List<Step> steps = new ArrayList<>();
 
         Card(FillingFormula formula, List<Mass> masses) {
             this.formula = formula;
             this.masses = masses;
             this.placed = new boolean[masses.size()];
+            this.roles = formula.lines().stream()
+                    .map(line -> Foods.named(line.ingredient()).map(Food::role))
+                    .toList();
         }
 
         void treat() {
-            for (FillingLine line : formula.lines()) {
+            for (int i = 0; i < masses.size(); i++) {
+                FillingLine line = formula.lines().get(i);
                 Optional<Treatment> treatment = Treatment.spokenOf(line.ingredient());
-                boolean green = role(line).filter(GREENS::contains).isPresent();
+                boolean green = roles.get(i).filter(GREENS::contains).isPresent();
                 if (green && treatment.isPresent()) {
                     boolean early = treatment.get() != Treatment.SALT;
                     step(bare(line) + ": " + treatment.get().how() + ".", 15, "", early);
@@ -119,10 +124,9 @@ public record OrderCard(List<Step> steps) {
             }
         }
 
-        private void collect(Set<Food.Role> roles, StringJoiner said) {
+        private void collect(Set<Food.Role> wanted, StringJoiner said) {
             for (int i = 0; i < masses.size(); i++) {
-                FillingLine line = formula.lines().get(i);
-                if (!placed[i] && role(line).filter(roles::contains).isPresent()) {
+                if (!placed[i] && roles.get(i).filter(wanted::contains).isPresent()) {
                     placed[i] = true;
                     said.add(weighed(i));
                 }
@@ -153,10 +157,6 @@ public record OrderCard(List<Step> steps) {
 
         private static String bare(FillingLine line) {
             return line.ingredient().replaceAll(",(?! \\d).*", "").strip();
-        }
-
-        private static Optional<Food.Role> role(FillingLine line) {
-            return Foods.named(line.ingredient()).map(Food::role);
         }
     }
 }

@@ -36,19 +36,23 @@ public record Finding(Level level, String figure, String text, String why, Optio
         }
     }
 
-    static Finding note(String figure, String text, String why) {
+    /** A plain fact. */
+    public static Finding note(String figure, String text, String why) {
         return new Finding(Level.NOTE, figure, text, why, Optional.empty());
     }
 
-    static Finding good(String figure, String text, String why) {
+    /** Something in its band. */
+    public static Finding good(String figure, String text, String why) {
         return new Finding(Level.GOOD, figure, text, why, Optional.empty());
     }
 
-    static Finding look(String figure, String text, String why, Fix fix) {
+    /** Something worth a look. @param fix a change that helps, or null */
+    public static Finding look(String figure, String text, String why, Fix fix) {
         return new Finding(Level.LOOK, figure, text, why, Optional.ofNullable(fix));
     }
 
-    static Finding stop(String figure, String text, String why, Fix fix) {
+    /** Something that will go wrong. @param fix a change that helps, or null */
+    public static Finding stop(String figure, String text, String why, Fix fix) {
         return new Finding(Level.STOP, figure, text, why, Optional.ofNullable(fix));
     }
 }

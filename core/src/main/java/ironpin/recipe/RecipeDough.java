@@ -1,0 +1,160 @@
+package ironpin.recipe;
+
+import ironpin.amount.Spread;
+import ironpin.dough.DoughAddition;
+import ironpin.dough.DoughFamily;
+import ironpin.dough.DoughFormula;
+import ironpin.pantry.Flour;
+import ironpin.pantry.FlourKind;
+import ironpin.quantity.Percentage;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A dough of a recipe, weighed up.
+ *
+ * @param group which of several, 1 or more
+ * @param name its heading, or "Dough"
+ * @param lines that make it
+ * @param flours grams of each, above 0 in all
+ * @param additions grams of the rest
+ * @param waterC temperature of its water, as far as the recipe says
+ */
+public record RecipeDough(
+        int group,
+        String name,
+        List<RecipeLine> lines,
+        Map<Flour, Spread> flours,
+        Map<DoughAddition, Spread> additions,
+        Optional<Double> waterC) {
+    private static final double MOSTLY = 0.5;
+    private static final double EGG_PERCENT = 8;
+    private static final double SOURED_PERCENT = 5;
+    private static final double FULL_SCALD_PERCENT = 57.5;
+    private static final double SCALDS_C = 72;
+    private static final double WARMS_C = 37;
+
+    public RecipeDough {
+        lines = List.copyOf(lines);
+        flours = Map.copyOf(flours);
+        additions = Map.copyOf(additions);
+    }
+
+    /** The dough these lines make; none without flour. */
+    static Optional<RecipeDough> of(int group, List<RecipeLine> lines, Optional<Double> waterSaid) {
+        Map<Flour, Spread> flours = new LinkedHashMap<>();
+        Map<DoughAddition, Spread> additions = new EnumMap<>(DoughAddition.class);
+        double heat = 0;
+        double warmed = 0;
+        for (RecipeLine line : lines) {
+            Optional<Spread> grams = line.grams();
+            if (grams.isEmpty() || line.meaning().isEmpty()) {
+                continue;
+            }
+            if (line.meaning().get() instanceof Meaning.OfFlour of) {
+                flours.merge(of.flour(), grams.get(), Spread::plus);
+            } else if (line.meaning().get() instanceof Meaning.OfAddition of) {
+                additions.merge(of.addition(), grams.get(), Spread::plus);
+                Optional<Double> celsius =
+                        of.addition() == DoughAddition.WATER ? RecipeHints.waterLine(line.text()) : Optional.empty();
+                if (celsius.isPresent()) {
+                    heat += celsius.get() * grams.get().usual();
+                    warmed += grams.get().usual();
+                }
+            }
+        }
+        if (flours.isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(new RecipeDough(
+                group,
+                RecipeLine.named(lines.get(0).heading(), "Dough"),
+                lines,
+                flours,
+                additions,
+                warmed > 0 ? Optional.of(heat / warmed) : waterSaid));
+    }
+
+    /** All flour in grams. */
+    public Spread flour() {
+        return flours.values().stream().reduce(Spread::plus).orElseThrow();
+    }
+
+    /** All of it in grams. */
+    public Spread mass() {
+        return additions.values().stream().reduce(flour(), Spread::plus);
+    }
+
+    /** Water of every line in grams. */
+    private Spread wetting() {
+        Spread sum = Spread.of(0);
+        for (Map.Entry<DoughAddition, Spread> one : additions.entrySet()) {
+            if (one.getKey().waterShare() > 0) {
+                sum = sum.plus(one.getValue().times(one.getKey().waterShare()));
+            }
+        }
+        return sum;
+    }
+
+    /** Whether the recipe measures anything that wets it. */
+    public boolean wet() {
+        return wetting().usual() > 0;
+    }
+
+    /** Effective hydration in percent, with the range that its cups and spoons leave open. */
+    public Spread hydration() {
+        Spread wet = wetting();
+        Spread dry = flour();
+        return new Spread(100 * wet.low() / dry.high(), 100 * wet.usual() / dry.usual(), 100 * wet.high() / dry.low());
+    }
+
+    /** One line's share of the flour in percent. */
+    public double percent(DoughAddition addition) {
+        return additions.containsKey(addition) ? 100 * additions.get(addition).usual() / flour().usual() : 0;
+    }
+
+    /** The family it reads like: by its flour first, then by what else is in it, then by its water. */
+    public DoughFamily family() {
+        if (mostly(FlourKind.MAIZE)) {
+            return DoughFamily.MAIZE;
+        }
+        if (mostly(FlourKind.STARCH)) {
+            return DoughFamily.CLEAR_STARCH;
+        }
+        if (mostly(FlourKind.WHOLEMEAL)) {
+            return DoughFamily.WHOLEMEAL;
+        }
+        if (percent(DoughAddition.SOURED_CREAM) + percent(DoughAddition.YOGHURT) >= SOURED_PERCENT) {
+            return DoughFamily.SOFT_ENRICHED;
+        }
+        double water = waterC.orElse(RecipeHints.ROOM_C);
+        if (percent(DoughAddition.EGG) + percent(DoughAddition.YOLK) >= EGG_PERCENT && water < SCALDS_C) {
+            return DoughFamily.EGG;
+        }
+        if (water >= SCALDS_C) {
+            return hydration().usual() > FULL_SCALD_PERCENT ? DoughFamily.FULL_SCALD : DoughFamily.PART_SCALDED;
+        }
+        return water >= WARMS_C ? DoughFamily.WARM_WATER : DoughFamily.COLD_WATER;
+    }
+
+    private boolean mostly(FlourKind kind) {
+        double of = flours.entrySet().stream()
+                .filter(one -> one.getKey().kind() == kind)
+                .mapToDouble(one -> one.getValue().usual())
+                .sum();
+        return of > MOSTLY * flour().usual();
+    }
+
+    /** The same dough in baker's percentages, each within what a dough of these families can have. */
+    DoughFormula formula() {
+        DoughFormula formula = DoughFormula.of(0, 0, 0);
+        for (DoughAddition addition : DoughAddition.values()) {
+            double percent = Math.min(addition.most(), percent(addition));
+            formula = formula.with(addition, Percentage.of(percent));
+        }
+        return formula;
+    }
+}

@@ -1,0 +1,59 @@
+package ironpin.recipe;
+
+import java.util.List;
+
+/**
+ * A recipe as somebody wrote it, taken apart but not yet understood.
+ *
+ * @param title what it is called, 1 to 80 characters
+ * @param yield what it says it makes, as written; may be empty
+ * @param times what it says it takes, as written
+ * @param lines what goes in, at least one and at most {@value #MOST_LINES}
+ * @param steps what is done, in its words
+ * @param source where it comes from, kept as a note; may be empty
+ */
+public record WrittenRecipe(
+        String title, String yield, List<String> times, List<Line> lines, List<String> steps, String source) {
+    /** More lines than this is no recipe for one supper. */
+    public static final int MOST_LINES = 120;
+
+    private static final int MOST_TITLE = 80;
+    private static final int MOST_LINE = 200;
+
+    /**
+     * One thing that goes in.
+     *
+     * @param heading it stands under; may be empty
+     * @param text as written, at most 200 characters
+     */
+    public record Line(String heading, String text) {
+        public Line {
+            heading = cut(heading.strip(), MOST_TITLE);
+            text = cut(text.strip(), MOST_LINE);
+        }
+    }
+
+    public WrittenRecipe {
+        title = title.isBlank() ? "A recipe from elsewhere" : cut(title.strip(), MOST_TITLE);
+        times = List.copyOf(times);
+        lines = List.copyOf(lines);
+        steps = List.copyOf(steps);
+        if (lines.isEmpty()) {
+            throw new UnreadableRecipe(
+                    "No ingredients were found. Write one on a line, as in \"300 g plain flour\", or list them.");
+        }
+        if (lines.size() > MOST_LINES) {
+            throw new UnreadableRecipe(
+                    "A recipe has 1 to " + MOST_LINES + " lines of ingredients; this one has " + lines.size() + ".");
+        }
+    }
+
+    /** All that is done, in one text. */
+    public String method() {
+        return String.join(" ", steps);
+    }
+
+    private static String cut(String text, int most) {
+        return text.length() <= most ? text : text.substring(0, most);
+    }
+}
