@@ -3,6 +3,7 @@ package ironpin.recipe;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -11,8 +12,12 @@ public final class RecipeText {
     /** Longer than this is no recipe. */
     public static final int MOST = 50_000;
 
+    /** A line is known by its beginning; matching more of a text without end would take without end. */
+    private static final int TELLING = 240;
+
     private static final int SENTENCE = 60;
     private static final int HEADING = 45;
+    private static final int LONGEST_LIST = 1_500;
     private static final String NUMBER = "(?:\\d|[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞])";
     private static final String WORD_NUMBER =
             "(?:(?:an?|one|two|three|four|five|six|half an?|a couple of|a few)\\s+(?:small |medium |large |big |heaped |good )*)";
@@ -36,7 +41,7 @@ public final class RecipeText {
     private static final Pattern LINES =
             Pattern.compile("(?i)^(?:ingredients?|you need|you will need|what you need)\\b(.*)");
     private static final Pattern GROUP = Pattern.compile(
-            "(?i)^(?:for )?(?:the |a )?(?:[\\p{L}&, -]{0,24} )?(?:doughs?|wrappers?|skins?|pastry|fillings?|stuffing|dip|dips"
+            "(?i)^(?:for )?(?:the |a )?(?:[\\p{L}&, -]{0,24} )?(?:doughs?|wrappers?|skins?|pastry|fillings?|stuffing|dip|dips|dipping"
                     + "|dipping sauce|sauce|to serve|breads?|aspic|soup|slurry|skirt)(?: ingredients| \\(.{0,30}\\))?\\s*:?$");
     private static final Pattern SEASONING =
             Pattern.compile("(?i).*\\b(?:soy|oyster|fish|chilli|chili|hot|plum) sauce$");
@@ -95,6 +100,12 @@ public final class RecipeText {
                 reader.title, String.join("; ", reader.yields), reader.times, reader.lines, reader.steps, source);
     }
 
+    /** The heading that a line is, if it is one and no ingredient. */
+    public static Optional<String> heading(String line) {
+        String cleaned = line.length() > TELLING ? "" : clean(line);
+        return group(cleaned) ? Optional.of(cleaned.replaceAll("\\s*:$", "")) : Optional.empty();
+    }
+
     private static String clean(String line) {
         String spaced =
                 line.replaceAll("[\\s\\u00a0\\u202f\\u2009]+", " ").replaceAll("[\\p{Cntrl}\\uFEFF\\uFFFD]", "");
@@ -104,6 +115,11 @@ public final class RecipeText {
     private void line(int i) {
         String line = BULLET.matcher(text.get(i)).replaceFirst("").strip();
         if (line.isEmpty()) {
+            return;
+        }
+        if (line.length() > TELLING
+                && !(line.indexOf(':') < HEADING && inline(line.substring(0, Math.min(LONGEST_LIST, line.length()))))) {
+            step(line);
             return;
         }
         Matcher opening = LINES.matcher(line);
@@ -147,7 +163,7 @@ public final class RecipeText {
 
     private void step(String line) {
         steps.add(line);
-        if (NUMBERED.matcher(line).matches()) {
+        if (line.length() <= TELLING && NUMBERED.matcher(line).matches()) {
             zone = Zone.STEPS;
         }
     }
@@ -175,6 +191,7 @@ public final class RecipeText {
 
     private boolean ingredientFollows(int i) {
         return i + 1 < text.size()
+                && text.get(i + 1).length() <= TELLING
                 && ingredient(BULLET.matcher(text.get(i + 1)).replaceFirst("").strip());
     }
 
@@ -214,7 +231,8 @@ public final class RecipeText {
     /** A recipe told in sentences: the amounts are picked out of them. */
     private void prose() {
         for (String paragraph : text) {
-            for (String sentence : paragraph.split("(?<=[.!;])\\s+")) {
+            for (String whole : paragraph.split("(?<=[.!;])\\s+")) {
+                String sentence = whole.substring(0, Math.min(LONGEST_LIST, whole.length()));
                 String lower = sentence.toLowerCase(Locale.ROOT);
                 if (lower.contains("filling")) {
                     heading = "Filling";

@@ -19,6 +19,7 @@ public record WrittenRecipe(
 
     private static final int MOST_TITLE = 80;
     private static final int MOST_LINE = 200;
+    private static final int MOST_METHOD = 10_000;
 
     /**
      * One thing that goes in.
@@ -48,9 +49,9 @@ public record WrittenRecipe(
         }
     }
 
-    /** All that is done, in one text. */
+    /** All that is done, in one text; what goes on for longer than any recipe is left off. */
     public String method() {
-        return String.join(" ", steps);
+        return cut(String.join(" ", steps), MOST_METHOD);
     }
 
     private static String cut(String text, int most) {

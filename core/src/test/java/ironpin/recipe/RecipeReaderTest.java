@@ -189,7 +189,7 @@ public class RecipeReaderTest {
                 "a a a",
                 "2 eggs",
                 "wrappers");
-        for (int i = 0; i < 4_000; i++) {
+        for (int i = 0; i < 1_500; i++) {
             StringBuilder text = new StringBuilder("Anything\n");
             for (int k = random.nextInt(25); k > 0; k--) {
                 text.append(bits.get(random.nextInt(bits.size()))).append(random.nextInt(3) == 0 ? "\n" : " ");
@@ -197,13 +197,38 @@ public class RecipeReaderTest {
             try {
                 ReadRecipe read = read(text.toString());
                 RecipeCheck.of(read, Map.of());
-                BatchPlan.of(RecipeBatch.of(read, EVENING, 1 + random.nextInt(200), Appetite.HUNGRY, Kit.usual()));
+                BatchPlan.of(RecipeBatch.of(read, EVENING, 1 + random.nextInt(12), Appetite.HUNGRY, Kit.usual()));
             } catch (UnreadableRecipe refused) {
                 assertTrue(refused.getMessage().endsWith("."), refused.getMessage());
             } catch (RuntimeException broke) {
                 throw new AssertionError("broke on: " + text, broke);
             }
         }
+    }
+
+    /** Matching must not run away on text without end: the guard is against hanging, not for speed. */
+    @Test(timeOut = 120_000)
+    public void textWithoutEndIsReadOrRefusedToo() {
+        for (String bit : List.of("1 ", "(", "½", "a ", "divide into ", "water lid ", "300 g flour, ", "1 cup (")) {
+            String run = bit.repeat(48_000 / bit.length());
+            for (String text : List.of("Title\n" + run, "Title\n300 g flour\n150 g water\nMethod\n" + run)) {
+                try {
+                    RecipeCheck.of(read(text), Map.of());
+                } catch (UnreadableRecipe refused) {
+                    assertTrue(refused.getMessage().endsWith("."), refused.getMessage());
+                }
+            }
+        }
+    }
+
+    @Test
+    public void aLongStoryBeforeTheRecipeDoesNotHideIt() {
+        String story = "It was a cold evening and the lanterns swung over the yard while we kneaded. ".repeat(6);
+        assertEquals(
+                read("Crescents\n" + story + "\nMakes 20\n200 g flour\n100 g water\n250 g lamb mince")
+                        .lines()
+                        .size(),
+                3);
     }
 
     private static ReadRecipe read(String text) {

@@ -16,6 +16,7 @@ import org.jooq.DSLContext;
 /** Batches and the revisions of their plans. */
 public final class BatchStore {
     private static final int LABEL_LENGTH = 200;
+    private static final int SOURCE_LENGTH = 60_000;
 
     private static final int RECENT = 256;
 
@@ -37,11 +38,20 @@ public final class BatchStore {
 
     /** Keeps a new batch and returns its number. */
     public long create(Batch batch, String label, Instant now) {
+        return create(batch, label, Optional.empty(), now);
+    }
+
+    /** The same for a batch that was made of a recipe. @param source the recipe in its own words, kept to 60,000 characters */
+    public long create(Batch batch, String label, Optional<String> source, Instant now) {
         return cupboard.write(dsl -> {
             long id = dsl.insertInto(BATCH)
                     .set(BATCH.STATUS, Status.PLANNED.name())
                     .set(BATCH.CURRENT_REVISION, 1)
                     .set(BATCH.CREATED_AT, Times.kept(now))
+                    .set(
+                            BATCH.SOURCE,
+                            source.map(text -> text.substring(0, Math.min(SOURCE_LENGTH, text.length())))
+                                    .orElse(null))
                     .returningResult(BATCH.ID)
                     .fetchOne()
                     .value1();
@@ -201,6 +211,7 @@ public final class BatchStore {
                 Optional.ofNullable(Times.read(head.getFinishedAt())),
                 revision > 1 ? Optional.of(labels.get(revision)) : Optional.empty(),
                 Optional.ofNullable(labels.get(revision + 1)),
+                Optional.ofNullable(head.getSource()),
                 plan(dsl, head.getId(), revision));
     }
 

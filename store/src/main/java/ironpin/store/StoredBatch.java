@@ -14,6 +14,7 @@ import java.util.Optional;
  * @param finishedAt when it was judged
  * @param undo label of the change that undo takes back
  * @param redo label of the change that redo makes again
+ * @param source the recipe it was made of, in its own words
  * @param batch the current plan
  */
 public record StoredBatch(
@@ -24,4 +25,5 @@ public record StoredBatch(
         Optional<Instant> finishedAt,
         Optional<String> undo,
         Optional<String> redo,
+        Optional<String> source,
         Batch batch) {}

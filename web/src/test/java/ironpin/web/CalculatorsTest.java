@@ -21,6 +21,9 @@ public class CalculatorsTest extends OpenKitchen {
 
     private static final String BLEND = "{\"totalG\":700,\"wantedPercent\":25,\"sources\":["
             + "{\"name\":\"lean mince\",\"fatPercent\":8},{\"name\":\"back fat\",\"fatPercent\":85}]}";
+    private static final String RECIPE =
+            "{\"text\":\"Half-moons\\nMakes 32\\n2 1/2 cups all-purpose flour\\n3/4 cup water\\n"
+                    + "1 lb ground lamb\\nMethod\\nBoil for 6 minutes.\"}";
     private static final String FILLING =
             "{\"linesG\":{\"lamb mince, 20 % fat\":865,\"light soy sauce\":30,\"fine salt\":5}}";
 
@@ -52,6 +55,10 @@ public class CalculatorsTest extends OpenKitchen {
                 "/bandLowPercent",
                 58 + 2 + 2.5 + 1
             },
+            {"recipe", RECIPE, "/doughs/0/hydrationPercent/usual", 58.82},
+            {"recipe", RECIPE, "/doughs/0/cups/1/hydration", 48.94},
+            {"recipe", RECIPE, "/lines/2/grams/usual", 453.59},
+            {"recipe", RECIPE, "/pieces", 32},
             {"water-temperature", "{" + WATER + ",\"wantedC\":55}", "/boilingG", 166.8},
             {"water-temperature", "{" + WATER + ",\"wantedC\":55}", "/coldG", 43.2},
             {"water-temperature", "{" + WATER + ",\"boilingG\":210}", "/mixedC", 65.17},

@@ -3,6 +3,7 @@ package ironpin.web.api;
 import ironpin.amount.UnreadableAmount;
 import ironpin.batch.OutOfRange;
 import ironpin.quantity.UnitSystem;
+import ironpin.recipe.UnreadableRecipe;
 import ironpin.store.NoSuchBatch;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
@@ -31,6 +32,12 @@ class Problems extends ResponseEntityExceptionHandler {
         detail.setProperty("from", problem.from());
         detail.setProperty("to", problem.to());
         return detail;
+    }
+
+    @ExceptionHandler
+    ProblemDetail unreadable(UnreadableRecipe problem) {
+        return fieldProblem(
+                problem.getMessage(), "text", "a recipe as text, as schema.org JSON-LD, or as an HTML page");
     }
 
     @ExceptionHandler

@@ -82,7 +82,7 @@ class NewBatchController {
     }
 
     private Wish filledIn(Wish asked) {
-        LocalDateTime serving = usualServing();
+        LocalDateTime serving = usualServing(clock);
         boolean known = Styles.all().stream().anyMatch(style -> style.key().equals(asked.style()));
         return new Wish(
                 known ? asked.style() : Styles.all().get(0).key(),
@@ -94,7 +94,7 @@ class NewBatchController {
     }
 
     /** Tonight at seven if there is time for a supper, otherwise five hours from now at the half hour. */
-    private LocalDateTime usualServing() {
+    static LocalDateTime usualServing(Clock clock) {
         LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
         LocalDateTime seven = now.toLocalDate().atTime(19, 0);
         if (now.isBefore(seven.minusHours(4))) {
@@ -111,7 +111,7 @@ class NewBatchController {
                 && eaters.getAsDouble() == Math.rint(eaters.getAsDouble())
                 && eaters.getAsDouble() >= 1
                 && eaters.getAsDouble() <= 200;
-        Optional<LocalDateTime> serving = serving(wish);
+        Optional<LocalDateTime> serving = serving(wish.date(), wish.time());
         if (!whole) {
             model.addAttribute("eatersError", "A whole number from 1 to 200.");
         }
@@ -146,9 +146,13 @@ class NewBatchController {
         return lastTimes.before(lot, 0);
     }
 
-    private static Optional<LocalDateTime> serving(Wish wish) {
+    /** A date and a time as they were typed, if they make sense. */
+    static Optional<LocalDateTime> serving(String date, String time) {
+        if (date == null || time == null) {
+            return Optional.empty();
+        }
         try {
-            LocalDateTime serving = LocalDateTime.of(LocalDate.parse(wish.date()), LocalTime.parse(wish.time()));
+            LocalDateTime serving = LocalDateTime.of(LocalDate.parse(date), LocalTime.parse(time));
             return serving.getYear() < 2000 || serving.getYear() > 2100 ? Optional.empty() : Optional.of(serving);
         } catch (DateTimeException e) {
             return Optional.empty();

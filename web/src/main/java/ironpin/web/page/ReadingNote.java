@@ -28,6 +28,12 @@ public record ReadingNote(String field, int no, String text, List<String> altern
         return reading.said() + ": " + grams + range + ". " + reading.assumption();
     }
 
+    /** Only what is not plain: the range and what was assumed. */
+    static String assumed(Reading reading) {
+        boolean exact = reading.range().low().equals(reading.range().high());
+        return exact ? "" : "Between " + Say.plainRange(reading.range()) + ". " + reading.assumption();
+    }
+
     static String disagrees(Reading reading) {
         return reading.second()
                 .filter(second -> !second.agrees())

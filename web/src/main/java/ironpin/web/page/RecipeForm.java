@@ -1,0 +1,97 @@
+package ironpin.web.page;
+
+import ironpin.recipe.Meaning;
+import ironpin.recipe.Place;
+import ironpin.recipe.RecipeLine;
+import ironpin.recipe.UnreadableRecipe;
+import ironpin.recipe.WrittenRecipe;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A recipe that is being looked at: it lives in the page's form and nowhere else until it becomes a batch.
+ *
+ * @param written as it stands, corrections of its text included
+ * @param choices what was corrected in where lines belong and what they stand for
+ */
+record RecipeForm(WrittenRecipe written, Map<Integer, RecipeLine.Choice> choices) {
+    private static final int MOST_STEPS = 50_000;
+
+    static RecipeForm of(WrittenRecipe written) {
+        return new RecipeForm(written, Map.of());
+    }
+
+    /** @throws UnreadableRecipe if the form holds no lines or too many */
+    static RecipeForm of(HttpServletRequest request) {
+        String[] texts = all(request, "line");
+        String[] headings = all(request, "heading");
+        String[] places = all(request, "place");
+        String[] meanings = all(request, "meaning");
+        List<WrittenRecipe.Line> lines = new ArrayList<>();
+        Map<Integer, RecipeLine.Choice> choices = new HashMap<>();
+        for (int i = 0; i < texts.length; i++) {
+            if (texts[i].isBlank()) {
+                continue;
+            }
+            Optional<Place> place = Place.ofKey(at(places, i));
+            Optional<Meaning> meaning = Meaning.ofKey(at(meanings, i));
+            if (place.isPresent() || meaning.isPresent()) {
+                choices.put(lines.size(), new RecipeLine.Choice(place, meaning));
+            }
+            lines.add(new WrittenRecipe.Line(at(headings, i), texts[i]));
+        }
+        String steps = one(request, "steps");
+        if (steps.length() > MOST_STEPS) {
+            throw new UnreadableRecipe("The steps have up to 50,000 characters.");
+        }
+        WrittenRecipe written = new WrittenRecipe(
+                one(request, "title"),
+                one(request, "yield"),
+                Arrays.asList(all(request, "time")),
+                lines,
+                steps.lines().filter(line -> !line.isBlank()).toList(),
+                one(request, "source"));
+        return new RecipeForm(written, choices);
+    }
+
+    /** The whole recipe in its own words, as it is kept with the batch. */
+    String words() {
+        StringBuilder words = new StringBuilder(written.title()).append('\n');
+        if (!written.source().isBlank()) {
+            words.append("From ").append(written.source()).append('\n');
+        }
+        if (!written.yield().isBlank()) {
+            words.append(written.yield()).append('\n');
+        }
+        written.times().forEach(time -> words.append(time).append('\n'));
+        String heading = "";
+        for (WrittenRecipe.Line line : written.lines()) {
+            if (!line.heading().equals(heading)) {
+                heading = line.heading();
+                words.append('\n').append(heading).append('\n');
+            }
+            words.append("- ").append(line.text()).append('\n');
+        }
+        words.append('\n').append(String.join("\n", written.steps()));
+        return words.toString();
+    }
+
+    private static String[] all(HttpServletRequest request, String name) {
+        String[] values = request.getParameterValues(name);
+        return values == null ? new String[0] : values;
+    }
+
+    private static String one(HttpServletRequest request, String name) {
+        String value = request.getParameter(name);
+        return value == null ? "" : value;
+    }
+
+    private static String at(String[] values, int i) {
+        return i < values.length ? values[i] : "";
+    }
+}
