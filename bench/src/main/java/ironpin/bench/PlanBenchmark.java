@@ -4,6 +4,7 @@ import ironpin.batch.Appetite;
 import ironpin.batch.Balance;
 import ironpin.batch.Balancer;
 import ironpin.batch.Batch;
+import ironpin.batch.Lanes;
 import ironpin.batch.Pin;
 import ironpin.batch.Pins;
 import ironpin.batch.Style;
@@ -33,10 +34,26 @@ public class PlanBenchmark {
     private final Batch one = batch(List.of(Styles.get("boiled-crescent")));
     private final Batch three =
             batch(List.of(Styles.get("boiled-crescent"), Styles.get("steamed-leaf"), Styles.get("griddle-bread")));
+    private final Batch five = fiveAtHand();
     private final Batch both = Pins.move(one, 1, Pin.BOTH);
 
     private static Batch batch(List<Style> styles) {
         return Styles.start(styles, "Bench", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
+    }
+
+    /** Five lots over three doughs and five fillings, everything of it at hand. */
+    private static Batch fiveAtHand() {
+        Batch batch = batch(List.of(
+                Styles.get("boiled-crescent"),
+                Styles.get("steamed-leaf"),
+                Styles.get("griddle-bread"),
+                Styles.get("pan-crescent"),
+                Styles.get("boiled-crescent")));
+        batch = Lanes.shareDough(Lanes.shareDough(batch, 4, 1), 5, 1);
+        for (int no = 1; no <= 5; no++) {
+            batch = Pins.move(batch, no, Pin.BOTH);
+        }
+        return batch;
     }
 
     @Benchmark
@@ -47,6 +64,11 @@ public class PlanBenchmark {
     @Benchmark
     public BatchPlan planOfThreeLots() {
         return BatchPlan.of(three);
+    }
+
+    @Benchmark
+    public Balance balanceOfFiveLotsOverThreeDoughs() {
+        return Balancer.solve(five);
     }
 
     @Benchmark

@@ -1,6 +1,7 @@
 package ironpin.batch;
 
 import ironpin.dough.DoughMasses;
+import ironpin.quantity.Band;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import java.util.ArrayList;
@@ -11,8 +12,8 @@ import java.util.function.Function;
 import java.util.stream.IntStream;
 
 /**
- * Solves a batch for whole pieces. Flour or filling at hand is shared over the lots that use it in the proportion the
- * table would eat them; otherwise the pieces decide and flour and filling follow.
+ * Solves a batch for whole pieces. Flour and fillings at hand are used up by the lots that draw on them, near the
+ * proportion the table would eat them (see {@link HeldTogether}); otherwise the pieces decide and flour and filling follow.
  */
 public final class Balancer {
     /** Bought wrappers draw on no dough. */
@@ -51,15 +52,87 @@ public final class Balancer {
                 solveBoth(i);
             }
         }
-        for (Dough dough : batch.doughs()) {
-            dough.flourAtHand().ifPresent(flour -> bound(usable(dough, flour), lotsOf(dough), doughEach));
+        List<Held> held = held();
+        List<List<Integer>> draws = new ArrayList<>();
+        for (int i = 0; i < pieces.length; i++) {
+            draws.add(heldByBoth(i) ? List.of() : drawsOn(i, held));
         }
-        for (Filling filling : batch.fillings()) {
-            filling.atHand().ifPresent(mass -> bound(usable(filling, mass), lotsOf(filling), fillingEach));
+        for (List<Integer> group : HeldTogether.tied(draws)) {
+            solveTogether(group, held);
         }
         for (int i = 0; i < pieces.length; i++) {
             pieces[i] = pieces[i] == UNBOUND ? wanted[i] : pieces[i];
         }
+    }
+
+    /** A dough or filling that is at hand. */
+    private record Held(boolean dough, int no, Mass usable) {}
+
+    private List<Held> held() {
+        List<Held> held = new ArrayList<>();
+        for (Dough dough : batch.doughs()) {
+            dough.flourAtHand().ifPresent(flour -> held.add(new Held(true, dough.no(), usable(dough, flour))));
+        }
+        for (Filling filling : batch.fillings()) {
+            filling.atHand().ifPresent(mass -> held.add(new Held(false, filling.no(), usable(filling, mass))));
+        }
+        return held;
+    }
+
+    private List<Integer> drawsOn(int i, List<Held> held) {
+        Lot lot = batch.lots().get(i);
+        return IntStream.range(0, held.size())
+                .filter(k -> held.get(k).dough()
+                        ? lot.bought().isEmpty() && lot.doughNo() == held.get(k).no()
+                        : lot.fillingNo() == held.get(k).no())
+                .boxed()
+                .toList();
+    }
+
+    private void solveTogether(List<Integer> group, List<Held> held) {
+        List<Integer> masses = group.stream()
+                .flatMap(i -> drawsOn(i, held).stream())
+                .distinct()
+                .sorted()
+                .toList();
+        double[] usable =
+                masses.stream().mapToDouble(k -> held.get(k).usable().grams()).toArray();
+        List<HeldTogether.Member> members = new ArrayList<>();
+        for (int i : group) {
+            HeldTogether.Draw[] draw = new HeldTogether.Draw[usable.length];
+            boolean both = drawsOn(i, held).size() == 2;
+            for (int k = 0; k < usable.length; k++) {
+                draw[k] = drawsOn(i, held).contains(masses.get(k)) ? draw(i, held.get(masses.get(k)), both) : null;
+            }
+            members.add(new HeldTogether.Member(Math.max(1, wanted[i]), draw));
+        }
+        HeldTogether.Solution found = HeldTogether.solve(usable, members);
+        for (int m = 0; m < group.size(); m++) {
+            int i = group.get(m);
+            pieces[i] = found.counts()[m];
+            for (int k = 0; k < usable.length; k++) {
+                HeldTogether.Draw draw = members.get(m).mass()[k];
+                if (draw != null && pieces[i] > 0 && draw.low() < draw.high()) {
+                    Mass[] each = held.get(masses.get(k)).dough() ? doughEach : fillingEach;
+                    each[i] = HeldTogether.floored(found.sizes()[m][k]);
+                }
+            }
+        }
+    }
+
+    /** A size moves only where dough and filling are both at hand; a size outside its band widens the band to itself. */
+    private HeldTogether.Draw draw(int i, Held held, boolean moves) {
+        Lot lot = batch.lots().get(i);
+        double usual = (held.dough() ? doughEach[i] : fillingEach[i]).grams();
+        if (!moves) {
+            return new HeldTogether.Draw(usual, usual, usual);
+        }
+        Style style = Styles.get(lot.style());
+        Band<Mass> band = held.dough() ? style.doughBand() : style.fillingBand();
+        return new HeldTogether.Draw(
+                usual,
+                Math.min(usual, band.low().grams()),
+                Math.max(usual, band.high().grams()));
     }
 
     /** A lot alone on a dough and a filling that are both at hand can trade size against number. */
@@ -87,46 +160,6 @@ public final class Balancer {
         pieces[i] = sizes.pieces();
         doughEach[i] = sizes.doughEach();
         fillingEach[i] = sizes.fillingEach();
-    }
-
-    /** Largest proportional counts that the mass allows, then single pieces where they still fit, neediest first. */
-    private void bound(Mass usable, int[] members, Mass[] each) {
-        if (members.length == 0 || heldByBoth(members[0])) {
-            return;
-        }
-        double asked = 0;
-        for (int i : members) {
-            asked += each[i].grams() * wanted[i];
-        }
-        double scale = usable.grams() / asked;
-        int[] counts = new int[members.length];
-        Mass left = usable;
-        for (int k = 0; k < members.length; k++) {
-            counts[k] = (int) Math.floor(wanted[members[k]] * scale + 1e-9);
-            left = left.minus(each[members[k]].times(counts[k]));
-        }
-        for (int k = neediest(members, counts, each, left, scale);
-                k >= 0;
-                k = neediest(members, counts, each, left, scale)) {
-            counts[k]++;
-            left = left.minus(each[members[k]]);
-        }
-        for (int k = 0; k < members.length; k++) {
-            pieces[members[k]] = Math.min(pieces[members[k]], counts[k]);
-        }
-    }
-
-    private int neediest(int[] members, int[] counts, Mass[] each, Mass left, double scale) {
-        int best = -1;
-        double bestLack = Double.NEGATIVE_INFINITY;
-        for (int k = 0; k < members.length; k++) {
-            double lack = wanted[members[k]] * scale - counts[k];
-            if (each[members[k]].compareTo(left) <= 0 && lack > bestLack) {
-                best = k;
-                bestLack = lack;
-            }
-        }
-        return best;
     }
 
     private Balance balance() {

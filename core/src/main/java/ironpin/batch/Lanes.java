@@ -1,8 +1,11 @@
 package ironpin.batch;
 
+import ironpin.cook.VesselKind;
 import ironpin.kit.Kit;
+import ironpin.wrapper.BoughtWrapper;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.ToIntFunction;
 
 /** Lots that join and leave a batch, and what they share. A dough or filling that no lot uses any more goes too. */
@@ -53,6 +56,38 @@ public final class Lanes {
                 batch.lots().stream()
                         .map(lot -> lot.no() == lotNo ? lot.from(lot.doughNo(), fillingNo) : lot)
                         .toList());
+    }
+
+    /** Pieces of a filling that are folded into bought wrappers. */
+    static int wrapped(Batch batch, Balance balance, int fillingNo) {
+        return batch.lots().stream()
+                .filter(lot -> lot.fillingNo() == fillingNo && lot.bought().isPresent())
+                .mapToInt(lot -> balance.lot(lot.no()).pieces())
+                .sum();
+    }
+
+    /** So many pieces of a filling in bought wrappers: in the lot there is, or in a new one; at six lots nothing changes. */
+    static Batch wrap(Batch batch, int fillingNo, int pieces) {
+        List<Lot> filled = batch.lots().stream()
+                .filter(lot -> lot.fillingNo() == fillingNo)
+                .toList();
+        PieceRule rule = new PieceRule.Counted(pieces);
+        Optional<Lot> there =
+                filled.stream().filter(lot -> lot.bought().isPresent()).findFirst();
+        if (there.isPresent()) {
+            return batch.mapLots(lot -> lot.no() == there.get().no() ? lot.withRule(rule) : lot);
+        }
+        if (filled.isEmpty() || batch.lots().size() >= MOST) {
+            return batch;
+        }
+        Lot like = filled.get(0);
+        BoughtWrapper.Thickness thickness = like.method().vessel() == VesselKind.BASKET
+                ? BoughtWrapper.Thickness.THIN
+                : BoughtWrapper.Thickness.THICK;
+        List<Lot> lots = new ArrayList<>(batch.lots());
+        lots.add(like.inWrappers(
+                next(batch.lots(), Lot::no), rule, BoughtWrapper.usual(BoughtWrapper.Shape.ROUND, thickness)));
+        return batch.withLanes(batch.doughs(), batch.fillings(), lots);
     }
 
     private static Batch used(Batch batch, List<Lot> lots) {

@@ -141,6 +141,26 @@ public record Lot(
                 bought);
     }
 
+    /** A lot beside this one: the same filling and cooking, in wrappers out of a pack. */
+    Lot inWrappers(int otherNo, PieceRule otherRule, BoughtWrapper wrapper) {
+        return new Lot(
+                otherNo,
+                "In bought wrappers",
+                style,
+                doughNo,
+                fillingNo,
+                otherRule,
+                0,
+                doughEach,
+                fillingEach,
+                shape,
+                wrapper.holding(fold),
+                method,
+                vessel,
+                dip,
+                Optional.of(wrapper));
+    }
+
     Lot withRule(PieceRule changed) {
         return with(changed, toFreezer, doughEach, fillingEach, shape);
     }

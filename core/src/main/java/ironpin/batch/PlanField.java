@@ -313,7 +313,16 @@ public enum PlanField {
             (batch, no, value) -> wrapper(
                     batch,
                     no,
-                    old -> new BoughtWrapper(old.shape(), old.thickness(), old.size(), old.each(), (int) value)));
+                    old -> new BoughtWrapper(old.shape(), old.thickness(), old.size(), old.each(), (int) value))),
+    WRAPPED(
+            "pieces in bought wrappers",
+            "",
+            1,
+            500,
+            1,
+            0,
+            (batch, balance, no) -> Lanes.wrapped(batch, balance, no),
+            (batch, no, value) -> Lanes.wrap(batch, no, (int) value));
 
     /**
      * A line of a filling is named {@code filling number × LINES + index}; a flour of a dough likewise, and an addition by

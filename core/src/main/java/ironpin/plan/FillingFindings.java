@@ -65,25 +65,10 @@ final class FillingFindings {
         if (left.grams() < 1) {
             return Optional.empty();
         }
-        boolean alone = plan.batch().lots().stream()
-                        .filter(other -> other.fillingNo() == share.no())
-                        .count()
-                == 1;
-        int pieces = lot.share().pieces();
-        double each =
-                pieces == 0 ? 0 : Words.floorTenth(share.inPieces().plus(left).grams() / pieces);
-        boolean helps = alone && each > lot.share().fillingEach().grams() && each <= PlanField.FILLING_EACH.high();
-        Fix fix = helps
-                ? new Fix(
-                        "Fill " + Words.one(each) + " g each",
-                        PlanField.FILLING_EACH,
-                        lot.lot().no(),
-                        each)
-                : null;
-        return Optional.of(Finding.look(
+        return Optional.of(Finding.mendable(
                 Words.grams(left.grams()),
                 "of filling over, " + Words.one(left.ratioTo(lot.share().fillingEach())) + " pieces' worth.",
-                "What is held and the sizes do not divide evenly. Fry it as patties, or fill a little more.",
-                fix));
+                LeftOver.why(left, lot.share().fillingEach()) + " Or fry it as patties.",
+                LeftOver.ofFilling(plan.batch(), share)));
     }
 }

@@ -1,6 +1,7 @@
 package ironpin.plan;
 
 import ironpin.batch.Fix;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -11,8 +12,9 @@ import java.util.Optional;
  * @param text what it means, following on from the figure
  * @param why the reason, in a sentence; may be empty
  * @param fix a change that helps
+ * @param others further changes that would help too, the cheapest first
  */
-public record Finding(Level level, String figure, String text, String why, Optional<Fix> fix) {
+public record Finding(Level level, String figure, String text, String why, Optional<Fix> fix, List<Fix> others) {
     /** How much it matters. */
     public enum Level {
         /** Plain fact. */
@@ -34,6 +36,25 @@ public record Finding(Level level, String figure, String text, String why, Optio
         public String label() {
             return label;
         }
+    }
+
+    public Finding {
+        others = List.copyOf(others);
+    }
+
+    Finding(Level level, String figure, String text, String why, Optional<Fix> fix) {
+        this(level, figure, text, why, fix, List.of());
+    }
+
+    /** Something worth a look that several changes would mend, the cheapest first. */
+    static Finding mendable(String figure, String text, String why, List<Fix> fixes) {
+        return new Finding(
+                Level.LOOK,
+                figure,
+                text,
+                why,
+                fixes.stream().findFirst(),
+                fixes.subList(Math.min(1, fixes.size()), fixes.size()));
     }
 
     /** A plain fact. */

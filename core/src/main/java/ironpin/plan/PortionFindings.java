@@ -104,26 +104,10 @@ final class PortionFindings {
         if (left.grams() < 1) {
             return;
         }
-        boolean alone = plan.batch().lots().stream()
-                        .filter(other ->
-                                other.doughNo() == share.no() && other.bought().isEmpty())
-                        .count()
-                == 1;
-        int pieces = lot.share().pieces();
-        double each =
-                pieces == 0 ? 0 : Words.floorTenth(share.inPieces().plus(left).grams() / pieces);
-        boolean helps = alone && each > lot.share().doughEach().grams() && each <= PlanField.DOUGH_EACH.high();
-        Fix fix = helps
-                ? new Fix(
-                        "Cut " + Words.fine(each) + " each",
-                        PlanField.DOUGH_EACH,
-                        lot.lot().no(),
-                        each)
-                : null;
-        found.add(Finding.look(
+        found.add(Finding.mendable(
                 Words.fine(left.grams()),
-                "of dough over.",
-                "The flour at hand does not divide evenly into pieces of this size.",
-                fix));
+                "of dough over, " + Words.one(left.ratioTo(lot.share().doughEach())) + " pieces' worth.",
+                LeftOver.why(left, lot.share().doughEach()),
+                LeftOver.ofDough(plan.batch(), share)));
     }
 }

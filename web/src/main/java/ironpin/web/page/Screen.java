@@ -127,7 +127,7 @@ public record Screen(
             case EATERS -> 0;
             case FLOUR, HYDRATION, SALT, OIL, WATER_TEMPERATURE, MIXED, SCALD, KETTLE_WATER, REST, BENCH_LOSS ->
                 lot.dough().no();
-            case FILLING, TEST_PATTY, BOWL_LOSS -> lot.filling().no();
+            case FILLING, TEST_PATTY, BOWL_LOSS, WRAPPED -> lot.filling().no();
             case EACH,
                     PIECES,
                     TO_FREEZER,

@@ -1,0 +1,177 @@
+package ironpin.plan;
+
+import ironpin.batch.Balance;
+import ironpin.batch.Balancer;
+import ironpin.batch.Batch;
+import ironpin.batch.Dough;
+import ironpin.batch.Fix;
+import ironpin.batch.Lot;
+import ironpin.batch.OutOfRange;
+import ironpin.batch.PlanField;
+import ironpin.batch.Styles;
+import ironpin.quantity.Mass;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * What could be done about dough or filling that is left over. Each idea is tried on the plan; those that leave less over are
+ * offered, the one first that needs the least to be bought.
+ */
+final class LeftOver {
+    private static final int MOST_OFFERED = 3;
+
+    /** An idea with what it takes from the shop, in grams; nothing is better than little. */
+    private record Idea(Fix fix, double bought) {}
+
+    private final Batch batch;
+    private final Balance balance;
+    private final List<Idea> ideas = new ArrayList<>();
+
+    private LeftOver(Batch batch) {
+        this.batch = batch;
+        this.balance = Balancer.solve(batch);
+    }
+
+    static String why(Mass left, Mass each) {
+        return left.compareTo(each) < 0
+                ? "Less than one piece: what is at hand does not divide evenly."
+                : "What is at hand does not go together: inside the bands of dough and filling nothing takes it up.";
+    }
+
+    static List<Fix> ofFilling(Batch batch, Balance.OfFilling share) {
+        LeftOver over = new LeftOver(batch);
+        for (Lot lot : batch.lots()) {
+            if (lot.fillingNo() == share.no()) {
+                over.fillMore(lot, share);
+                over.moreFlour(lot, share.left());
+            }
+        }
+        over.wrapped(share);
+        return over.helpful();
+    }
+
+    static List<Fix> ofDough(Batch batch, Balance.OfDough share) {
+        LeftOver over = new LeftOver(batch);
+        Dough dough = batch.dough(share.no());
+        for (Lot lot : batch.lots()) {
+            if (lot.doughNo() == share.no() && lot.bought().isEmpty()) {
+                over.cutMore(lot, share);
+                over.moreFilling(lot, share.left());
+            }
+        }
+        double flour = Math.ceil(share.made().flour().grams()
+                - share.left().grams()
+                        / dough.formula().doughPerFlour()
+                        / (1 - dough.loss().fraction()));
+        over.idea("Weigh only " + Words.grams(flour) + " of flour", PlanField.FLOUR, share.no(), flour, 0);
+        return over.helpful();
+    }
+
+    private void fillMore(Lot lot, Balance.OfFilling share) {
+        Balance.OfLot of = balance.lot(lot.no());
+        if (of.pieces() > 0) {
+            double each =
+                    Words.floorTenth(of.fillingEach().grams() + share.left().grams() / of.pieces());
+            double most = Styles.get(lot.style()).fillingBand().high().grams();
+            if (each <= most) {
+                idea("Fill " + Words.fine(each), PlanField.FILLING_EACH, lot.no(), each, 0);
+            }
+        }
+    }
+
+    private void cutMore(Lot lot, Balance.OfDough share) {
+        Balance.OfLot of = balance.lot(lot.no());
+        if (of.pieces() > 0) {
+            double each = Words.floorTenth(of.doughEach().grams() + share.left().grams() / of.pieces());
+            double most = Styles.get(lot.style()).doughBand().high().grams();
+            if (each <= most) {
+                idea("Cut " + Words.fine(each), PlanField.DOUGH_EACH, lot.no(), each, 0);
+            }
+        }
+    }
+
+    /** Flour for as many pieces more as the filling over would fill. */
+    private void moreFlour(Lot lot, Mass left) {
+        Dough dough = batch.dough(lot.doughNo());
+        if (lot.bought().isPresent() || dough.flourAtHand().isEmpty()) {
+            return;
+        }
+        Balance.OfLot of = balance.lot(lot.no());
+        long pieces = left.wholePieces(of.fillingEach());
+        double more = Math.ceil(of.doughEach().grams()
+                * pieces
+                / (1 - dough.loss().fraction())
+                / dough.formula().doughPerFlour());
+        double flour = Math.ceil(dough.flourAtHand().get().grams()) + more;
+        idea(Words.grams(more) + " more flour", PlanField.FLOUR, dough.no(), flour, more);
+    }
+
+    /** Filling for as many pieces more as the dough over would make. */
+    private void moreFilling(Lot lot, Mass left) {
+        batch.filling(lot.fillingNo()).atHand().ifPresent(mass -> {
+            Balance.OfLot of = balance.lot(lot.no());
+            long pieces = left.wholePieces(of.doughEach());
+            double loss = batch.filling(lot.fillingNo()).loss().fraction();
+            double more = Math.ceil(of.fillingEach().grams() * pieces / (1 - loss));
+            idea(
+                    Words.grams(more) + " more filling",
+                    PlanField.FILLING,
+                    lot.fillingNo(),
+                    Math.ceil(mass.grams()) + more,
+                    more);
+        });
+    }
+
+    /** The rest of a filling in wrappers out of a pack. */
+    private void wrapped(Balance.OfFilling share) {
+        Lot first = batch.lots().stream()
+                .filter(lot -> lot.fillingNo() == share.no())
+                .findFirst()
+                .orElseThrow();
+        long pieces = share.left().wholePieces(balance.lot(first.no()).fillingEach());
+        double now = PlanField.WRAPPED.read(batch, balance, share.no());
+        idea(
+                pieces + " in bought wrappers",
+                PlanField.WRAPPED,
+                share.no(),
+                now + pieces,
+                pieces * balance.lot(first.no()).doughEach().grams());
+    }
+
+    private void idea(String label, PlanField field, int no, double value, double bought) {
+        if (value >= field.low() && value <= field.high()) {
+            ideas.add(new Idea(new Fix(label, field, no, value), bought));
+        }
+    }
+
+    private List<Fix> helpful() {
+        double now = over(balance);
+        List<Fix> found = new ArrayList<>();
+        ideas.sort(Comparator.comparingDouble(Idea::bought));
+        for (Idea idea : ideas) {
+            if (found.size() < MOST_OFFERED && helps(idea.fix(), now)) {
+                found.add(idea.fix());
+            }
+        }
+        return found;
+    }
+
+    private boolean helps(Fix fix, double now) {
+        try {
+            return over(Balancer.solve(fix.applyTo(batch))) < now - 1;
+        } catch (OutOfRange notAllowedHere) {
+            return false;
+        }
+    }
+
+    private static double over(Balance balance) {
+        double doughs = balance.doughs().stream()
+                .mapToDouble(share -> share.left().grams())
+                .sum();
+        return doughs
+                + balance.fillings().stream()
+                        .mapToDouble(share -> share.left().grams())
+                        .sum();
+    }
+}

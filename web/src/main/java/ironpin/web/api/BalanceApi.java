@@ -1,0 +1,103 @@
+package ironpin.web.api;
+
+import ironpin.batch.Balance;
+import ironpin.batch.Balancer;
+import ironpin.batch.Batch;
+import ironpin.batch.Fix;
+import ironpin.batch.Station;
+import ironpin.plan.BatchPlan;
+import ironpin.plan.Finding;
+import ironpin.plan.Findings;
+import ironpin.quantity.UnitSystem;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Whole pieces of every lot, and what is left of every dough and filling. */
+@RestController
+@RequestMapping("/api/v1/calculate")
+class BalanceApi {
+    private final BatchReader reader;
+
+    BalanceApi(BatchReader reader) {
+        this.reader = reader;
+    }
+
+    /** A dough or filling shared out, in grams. */
+    record Shared(int no, double madeG, double lostG, double inPiecesG, double leftG) {}
+
+    /** A lot. */
+    record Pieces(int lotNo, int pieces, int toFreezer, double doughEachG, double fillingEachG) {}
+
+    /** A change that would leave less over: a number of the plan and its new value. */
+    record Change(String label, String number, int no, double value) {
+        static Change of(Fix fix) {
+            return new Change(UnitSystem.METRIC.say(fix.label()), fix.field().key(), fix.no(), fix.value());
+        }
+    }
+
+    record Answer(List<Shared> doughs, List<Shared> fillings, List<Pieces> lots, List<Change> changes) {}
+
+    /** Takes a batch as the published schema describes it. */
+    @PostMapping("/balance")
+    Answer balance(@RequestBody String text) {
+        Batch batch = reader.read(text).batch();
+        Balance balance = Balancer.solve(batch);
+        return new Answer(
+                balance.doughs().stream().map(BalanceApi::shared).toList(),
+                balance.fillings().stream().map(BalanceApi::shared).toList(),
+                balance.lots().stream().map(BalanceApi::pieces).toList(),
+                changes(batch));
+    }
+
+    private static List<Change> changes(Batch batch) {
+        BatchPlan plan = BatchPlan.of(batch);
+        List<Change> changes = new ArrayList<>();
+        for (Station station : List.of(Station.FILLING, Station.PORTION)) {
+            for (var lot : plan.lots()) {
+                Findings.at(station, plan, lot.lot().no()).stream()
+                        .filter(one -> one.text().contains("over, "))
+                        .flatMap(BalanceApi::fixes)
+                        .map(Change::of)
+                        .filter(change -> !changes.contains(change))
+                        .forEach(changes::add);
+            }
+        }
+        return changes;
+    }
+
+    private static Stream<Fix> fixes(Finding finding) {
+        return Stream.concat(finding.fix().stream(), finding.others().stream());
+    }
+
+    private static Shared shared(Balance.OfDough share) {
+        return new Shared(
+                share.no(),
+                share.made().total().grams(),
+                share.lost().grams(),
+                share.inPieces().grams(),
+                share.left().grams());
+    }
+
+    private static Shared shared(Balance.OfFilling share) {
+        return new Shared(
+                share.no(),
+                share.made().grams(),
+                share.lost().plus(share.patty()).grams(),
+                share.inPieces().grams(),
+                share.left().grams());
+    }
+
+    private static Pieces pieces(Balance.OfLot lot) {
+        return new Pieces(
+                lot.no(),
+                lot.pieces(),
+                lot.toFreezer(),
+                lot.doughEach().grams(),
+                lot.fillingEach().grams());
+    }
+}
