@@ -19,6 +19,7 @@ import java.util.function.UnaryOperator;
  * @param eaters how many eat, 1 to 200
  * @param appetite how hungry they are
  * @param waters what its water is mixed from
+ * @param guests what they avoid and like
  * @param doughs at least one
  * @param fillings at least one
  * @param lots at least one, in the order of their lanes
@@ -29,6 +30,7 @@ public record Batch(
         int eaters,
         Appetite appetite,
         Waters waters,
+        Guests guests,
         List<Dough> doughs,
         List<Filling> fillings,
         List<Lot> lots) {
@@ -72,17 +74,17 @@ public record Batch(
 
     /** The same batch under another title. */
     public Batch withTitle(String changed) {
-        return new Batch(changed.strip(), serving, eaters, appetite, waters, doughs, fillings, lots);
+        return new Batch(changed.strip(), serving, eaters, appetite, waters, guests, doughs, fillings, lots);
     }
 
     /** The same batch served at another time. */
     public Batch withServing(LocalDateTime changed) {
-        return new Batch(title, changed, eaters, appetite, waters, doughs, fillings, lots);
+        return new Batch(title, changed, eaters, appetite, waters, guests, doughs, fillings, lots);
     }
 
     /** The same batch for another appetite: lots counted per eater take their style's number for it. */
     public Batch withAppetite(Appetite changed) {
-        return new Batch(title, serving, eaters, changed, waters, doughs, fillings, lots)
+        return new Batch(title, serving, eaters, changed, waters, guests, doughs, fillings, lots)
                 .mapLots(lot -> lot.rule() instanceof PieceRule.PerEater
                         ? lot.withRule(
                                 new PieceRule.PerEater(Styles.get(lot.style()).perEater(changed)))
@@ -103,15 +105,20 @@ public record Batch(
     }
 
     Batch withLanes(List<Dough> otherDoughs, List<Filling> otherFillings, List<Lot> otherLots) {
-        return new Batch(title, serving, eaters, appetite, waters, otherDoughs, otherFillings, otherLots);
+        return new Batch(title, serving, eaters, appetite, waters, guests, otherDoughs, otherFillings, otherLots);
+    }
+
+    /** The same batch for other guests. */
+    public Batch withGuests(Guests changed) {
+        return new Batch(title, serving, eaters, appetite, waters, changed, doughs, fillings, lots);
     }
 
     Batch withWaters(Waters changed) {
-        return new Batch(title, serving, eaters, appetite, changed, doughs, fillings, lots);
+        return new Batch(title, serving, eaters, appetite, changed, guests, doughs, fillings, lots);
     }
 
     Batch withEaters(int changed) {
-        return new Batch(title, serving, changed, appetite, waters, doughs, fillings, lots);
+        return new Batch(title, serving, changed, appetite, waters, guests, doughs, fillings, lots);
     }
 
     Batch mapDoughs(UnaryOperator<Dough> change) {
@@ -121,6 +128,7 @@ public record Batch(
                 eaters,
                 appetite,
                 waters,
+                guests,
                 doughs.stream().map(change).toList(),
                 fillings,
                 lots);
@@ -133,6 +141,7 @@ public record Batch(
                 eaters,
                 appetite,
                 waters,
+                guests,
                 doughs,
                 fillings.stream().map(change).toList(),
                 lots);
@@ -145,6 +154,7 @@ public record Batch(
                 eaters,
                 appetite,
                 waters,
+                guests,
                 doughs,
                 fillings,
                 lots.stream().map(change).toList());

@@ -184,11 +184,13 @@ public final class Composing {
 
     /** A batch in the kit as it stands now: its temperatures, and its flours and bowls as they are known there. */
     public static Batch in(Kit kit, Batch batch) {
-        return batch.withWaters(kit.waters()).mapDoughs(dough -> dough.withFlours(dough.flours().stream()
-                        .map(part ->
-                                new FlourShare(kit.flour(part.flour().key()).orElse(part.flour()), part.share()))
-                        .toList())
-                .withBowl(dough.bowl().map(bowl -> kit.bowl(bowl.key()).orElse(bowl))));
+        return batch.withWaters(kit.waters())
+                .withGuests(batch.guests().liking(kit.hand().salt().mean()))
+                .mapDoughs(dough -> dough.withFlours(dough.flours().stream()
+                                .map(part -> new FlourShare(
+                                        kit.flour(part.flour().key()).orElse(part.flour()), part.share()))
+                                .toList())
+                        .withBowl(dough.bowl().map(bowl -> kit.bowl(bowl.key()).orElse(bowl))));
     }
 
     /** What the dough's flour costs, as far as prices are known: exactly then, if every one has a price. */

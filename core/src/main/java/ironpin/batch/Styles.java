@@ -192,7 +192,11 @@ public final class Styles {
             fillings.add(style.startFilling(no));
             lots.add(style.startLot(no, no, no, appetite));
         }
-        return new Batch(title, serving, eaters, appetite, kit.waters(), doughs, fillings, lots);
+        return new Batch(title, serving, eaters, appetite, kit.waters(), guests(kit), doughs, fillings, lots);
+    }
+
+    private static Guests guests(Kit kit) {
+        return Guests.USUAL.liking(kit.hand().salt().mean());
     }
 
     private static Lot.Shape shape(double ropeMm, double discMm, double centreToRim) {

@@ -19,8 +19,9 @@ import java.util.Set;
  * @param cups whose cup is meant by a cup
  * @param flours 1 to 40, no key twice
  * @param bowls 0 to 20, no key twice
+ * @param hand what was learned about the cook
  */
-public record Kit(Waters waters, CupStandard cups, List<Flour> flours, List<Bowl> bowls) {
+public record Kit(Waters waters, CupStandard cups, List<Flour> flours, List<Bowl> bowls, Hand hand) {
     private static final int MOST_FLOURS = 40;
     private static final int MOST_BOWLS = 20;
 
@@ -53,7 +54,8 @@ public record Kit(Waters waters, CupStandard cups, List<Flour> flours, List<Bowl
                 Flours.all(),
                 List.of(
                         new Bowl("steel", "Steel bowl", BowlMaterial.STEEL, Mass.ofGrams(520)),
-                        new Bowl("glazed", "Glazed bowl", BowlMaterial.CERAMIC, Mass.ofGrams(1_400))));
+                        new Bowl("glazed", "Glazed bowl", BowlMaterial.CERAMIC, Mass.ofGrams(1_400))),
+                Hand.UNKNOWN);
     }
 
     /** The flour with this key, if it stands in the kit. */
@@ -68,21 +70,21 @@ public record Kit(Waters waters, CupStandard cups, List<Flour> flours, List<Bowl
 
     /** The same kit at other temperatures. */
     public Kit withWaters(Waters changed) {
-        return new Kit(changed, cups, flours, bowls);
+        return new Kit(changed, cups, flours, bowls, hand);
     }
 
     /** The same kit with another cup. */
     public Kit withCups(CupStandard changed) {
-        return new Kit(waters, changed, flours, bowls);
+        return new Kit(waters, changed, flours, bowls, hand);
     }
 
     /** The same kit with other flours. */
     public Kit withFlours(List<Flour> changed) {
-        return new Kit(waters, cups, changed, bowls);
+        return new Kit(waters, cups, changed, bowls, hand);
     }
 
     /** The same kit with other bowls. */
     public Kit withBowls(List<Bowl> changed) {
-        return new Kit(waters, cups, flours, changed);
+        return new Kit(waters, cups, flours, changed, hand);
     }
 }

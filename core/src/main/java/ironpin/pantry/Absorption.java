@@ -1,13 +1,13 @@
 package ironpin.pantry;
 
 import ironpin.quantity.Band;
+import ironpin.quantity.Belief;
 import ironpin.quantity.Percentage;
 
 /**
  * How much more water than its label says a flour has wanted in this kitchen, in points of hydration (est.), and how sure
- * that is. A normal belief: every batch that was made with the flour shows what it wanted, scattered by about 1.5 points
- * for weather, scale and hands, and moves the belief by the usual rule for a normal mean of known scatter,
- * {@code 1/s² = 1/s₀² + w²/σ²}, {@code m = s²·(m₀/s₀² + w²·y/σ²)}.
+ * that is. Every batch that was made with the flour shows what it wanted, scattered by about 1.5 points for weather, scale
+ * and hands, and moves the {@link Belief}.
  *
  * @param offset what to expect, −30 to 30 points
  * @param spread one standard deviation of it, above 0
@@ -19,9 +19,6 @@ public record Absorption(Percentage offset, Percentage spread, int batches) {
 
     /** Points that bags of the same label differ by, before the first batch. */
     public static final double BAGS_DIFFER = 2.5;
-
-    /** Standard deviations that hold nine tenths of a normal belief. */
-    private static final double NINE_TENTHS = 1.6449;
 
     private static final double MOST = 30;
 
@@ -49,16 +46,17 @@ public record Absorption(Percentage offset, Percentage spread, int batches) {
         if (!(share > 0 && share <= 1)) {
             throw new IllegalArgumentException("a flour's share is above 0 and at most 1, not " + share);
         }
-        double before = 1 / (spread.percent() * spread.percent());
-        double lesson = share * share / (SCATTER * SCATTER);
-        double mean = (before * offset.percent() + lesson * seen.percent()) / (before + lesson);
-        double clamped = Math.max(-MOST, Math.min(MOST, mean));
-        return new Absorption(Percentage.of(clamped), Percentage.of(1 / Math.sqrt(before + lesson)), batches + 1);
+        Belief after = belief().after(seen.percent(), SCATTER, share);
+        double clamped = Math.max(-MOST, Math.min(MOST, after.mean()));
+        return new Absorption(Percentage.of(clamped), Percentage.of(after.spread()), after.lessons());
     }
 
     /** Where it lies nine times in ten. */
     public Band<Percentage> likely() {
-        Percentage half = Percentage.of(NINE_TENTHS * spread.percent());
-        return new Band<>(offset.minus(half), offset.plus(half));
+        return Band.percent(belief().low(), belief().high());
+    }
+
+    private Belief belief() {
+        return new Belief(offset.percent(), spread.percent(), batches);
     }
 }

@@ -16,25 +16,26 @@ import ironpin.quantity.Band;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 
 /** Whether a filling is salted, juicy and moist enough, and who must not eat it. */
 final class CompositionFindings {
-    private static final Percentage WANTED_SALT = Percentage.of(1.2);
+    private static final double USUAL_SALT = 1.2;
     private static final Percentage WANTED_FAT = Percentage.of(25);
     private static final double BACK_FAT = 0.85;
     private static final double LEAST_RATIO = 0.05;
 
     private CompositionFindings() {}
 
-    static void of(Mass made, LotPlan lot, List<Finding> found) {
+    static void of(BatchPlan plan, Mass made, LotPlan lot, List<Finding> found) {
         if (made.isZero()) {
             return;
         }
         Composition composed = Composition.of(lot.filling().formula());
-        found.add(salt(made, composed, lot.filling()));
+        found.add(salt(made, composed, lot.filling(), plan.batch().guests().salt()));
         composed.fatOfMeat(lot.filling().formula()).ifPresent(fat -> found.add(fat(made, composed, fat)));
         composed.liquidOfMeat()
                 .ifPresent(liquid -> found.add(liquid(liquid, lot.filling().school())));
@@ -44,7 +45,7 @@ final class CompositionFindings {
                     "vegetable to meat (est.).",
                     "From an accent at 0.1 to as much as meat: a matter of taste."));
         }
-        found.add(allergens(composed, lot));
+        allergens(composed, lot, plan.batch().guests().avoided(), found);
         if (!composed.unknown().isEmpty()) {
             found.add(Finding.note(
                     composed.unknown().size() + (composed.unknown().size() == 1 ? " line" : " lines"),
@@ -53,35 +54,42 @@ final class CompositionFindings {
         }
     }
 
-    private static Finding salt(Mass made, Composition of, Filling filling) {
+    private static Finding salt(Mass made, Composition of, Filling filling, Percentage wanted) {
         SaltShare share = new SaltShare(made, made.multipliedBy(of.salt()));
-        Band<Percentage> band = Composition.SALT_BAND;
+        // What this cook likes moves the band.
+        double moved = wanted.percent() - USUAL_SALT;
+        Band<Percentage> band = Band.percent(
+                Composition.SALT_BAND.low().percent() + moved,
+                Composition.SALT_BAND.high().percent() + moved);
         String figure = Words.two(share.share().percent()) + " %";
         String range =
                 Words.one(band.low().percent()) + " to " + Words.one(band.high().percent()) + " %";
-        String why = "From every line, soy and cheese counted in (est.); aim lower with a salty dip.";
+        String why = "From every line, soy and cheese counted in (est.); "
+                + (Math.abs(moved) < 0.05
+                        ? "aim lower with a salty dip."
+                        : "your test patties say about " + Words.two(wanted.percent()) + " %.");
         boolean sweet = filling.kind() == FillingKind.SWEET;
         if (sweet || band.contains(share.share())) {
             return Finding.good(figure, "salt in the filling" + (sweet ? "." : ", within " + range + "."), why);
         }
-        Mass add = share.toReach(WANTED_SALT);
+        Mass add = share.toReach(wanted);
         String text = add.isZero()
                 ? "salt: over " + range + ". "
-                        + Words.grams(share.toDilute(WANTED_SALT).grams())
+                        + Words.grams(share.toDilute(wanted).grams())
                         + " more filling without salt would bring it down."
                 : "salt: under " + range + ". " + Words.fine(add.grams()) + " of salt would bring it to "
-                        + Words.one(WANTED_SALT.percent()) + " %.";
-        return Finding.look(figure, text, why, saltFix(of, filling));
+                        + Words.one(wanted.percent()) + " %.";
+        return Finding.look(figure, text, why, saltFix(of, filling, wanted));
     }
 
-    private static Fix saltFix(Composition of, Filling filling) {
+    private static Fix saltFix(Composition of, Filling filling, Percentage liked) {
         List<FillingLine> lines = filling.formula().lines();
         for (int i = 0; i < lines.size(); i++) {
             boolean salt = Foods.named(lines.get(i).ingredient())
                     .filter(food -> food.role() == Food.Role.SALT)
                     .isPresent();
             double now = lines.get(i).share().percent();
-            double wanted = Words.toTenth(now + WANTED_SALT.percent() - 100 * of.salt());
+            double wanted = Words.toTenth(now + liked.percent() - 100 * of.salt());
             if (salt && wanted >= PlanField.FILLING_SHARE.low() && wanted <= PlanField.FILLING_SHARE.high()) {
                 return new Fix(
                         "Salt " + Words.one(wanted) + " %",
@@ -124,7 +132,39 @@ final class CompositionFindings {
                 : Finding.note(figure, "liquid for the meat: " + school.label() + " it takes " + range + ".", why);
     }
 
-    private static Finding allergens(Composition of, LotPlan lot) {
+    private static void allergens(Composition of, LotPlan lot, Set<Allergen> avoided, List<Finding> found) {
+        Set<Allergen> all = inLot(of, lot);
+        String names = names(all);
+        Set<Allergen> hit = new TreeSet<>(all);
+        hit.retainAll(avoided);
+        avoided(hit).ifPresent(found::add);
+        found.add(Finding.note(
+                all.size() + (all.size() == 1 ? " allergen" : " allergens"),
+                all.isEmpty() ? "known in skin and filling." : "in skin and filling: " + names + ".",
+                avoided.isEmpty() || !hit.isEmpty()
+                        ? "Read the labels of what you use; this knows only the usual."
+                        : "None that somebody avoids (" + names(avoided)
+                                + "), as far as is known here: read the labels."));
+    }
+
+    /** What a lot holds that somebody at the table avoids. */
+    static Optional<Finding> avoided(BatchPlan plan, LotPlan lot) {
+        Set<Allergen> hit = inLot(Composition.of(lot.filling().formula()), lot);
+        hit.retainAll(plan.batch().guests().avoided());
+        return avoided(hit);
+    }
+
+    private static Optional<Finding> avoided(Set<Allergen> hit) {
+        return hit.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Finding.stop(
+                        names(hit),
+                        "in this lot, and somebody at the table avoids it.",
+                        "Make a lot without it, on clean boards, in its own water and oil.",
+                        null));
+    }
+
+    private static Set<Allergen> inLot(Composition of, LotPlan lot) {
         Set<Allergen> all = new TreeSet<>(of.allergens());
         boolean wheat = lot.lot().bought().isPresent()
                 || lot.dough().flours().stream()
@@ -133,10 +173,10 @@ final class CompositionFindings {
         if (wheat) {
             all.add(Allergen.GLUTEN);
         }
-        String names = all.stream().map(Allergen::label).collect(Collectors.joining(", "));
-        return Finding.note(
-                all.size() + (all.size() == 1 ? " allergen" : " allergens"),
-                all.isEmpty() ? "known in skin and filling." : "in skin and filling: " + names + ".",
-                "Read the labels of what you use; this knows only the usual.");
+        return all;
+    }
+
+    private static String names(Set<Allergen> some) {
+        return new TreeSet<>(some).stream().map(Allergen::label).collect(Collectors.joining(", "));
     }
 }

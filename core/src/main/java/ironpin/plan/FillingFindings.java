@@ -32,7 +32,7 @@ final class FillingFindings {
                     "Salt cannot be judged raw."));
         }
         found.add(ratio(lot));
-        CompositionFindings.of(share.made(), lot, found);
+        CompositionFindings.of(plan, share.made(), lot, found);
         leftOver(plan, lot, share).ifPresent(found::add);
         return found;
     }

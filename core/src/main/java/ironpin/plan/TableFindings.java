@@ -33,6 +33,7 @@ final class TableFindings {
             found.add(Finding.good(
                     share.toTable() + " pieces", "for the table, " + Words.trimmed(each) + " each.", held));
         }
+        CompositionFindings.avoided(plan, lot).ifPresent(found::add);
         if (share.toFreezer() > 0) {
             found.add(Finding.note(
                     share.toFreezer() + " pieces", "for the freezer.", "Raw, apart on a dusted tray until hard."));

@@ -71,7 +71,8 @@ public final class RecipeBatch {
             Filling filling = fillings.get(Math.min(i, fillings.size() - 1));
             lots.add(lot(i, count, dough.no(), filling.no(), appetite));
         }
-        return new Batch(usual.title(), serving, eaters, appetite, kit.waters(), doughs, fillings, lots);
+        return new Batch(
+                usual.title(), serving, eaters, appetite, kit.waters(), usual.guests(), doughs, fillings, lots);
     }
 
     private Dough dough(RecipeDough read) {

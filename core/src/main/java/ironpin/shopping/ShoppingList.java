@@ -15,6 +15,7 @@ import ironpin.filling.FillingLine;
 import ironpin.filling.Food;
 import ironpin.filling.Foods;
 import ironpin.filling.Treatment;
+import ironpin.kit.Hand;
 import ironpin.quantity.Mass;
 import ironpin.wrapper.BoughtWrapper;
 import java.util.ArrayList;
@@ -39,12 +40,17 @@ public record ShoppingList(List<ShoppingItem> items) {
 
     /** The list of a solved batch. Water from the tap is not on it. */
     public static ShoppingList of(Batch batch, Balance balance) {
+        return of(batch, balance, Hand.UNKNOWN);
+    }
+
+    /** The same with what was learned about how much the cook's vegetables lose. */
+    public static ShoppingList of(Batch batch, Balance balance, Hand hand) {
         Map<String, ShoppingItem> found = new LinkedHashMap<>();
         for (Dough dough : batch.doughs()) {
             dough(dough, balance.dough(dough.no()).made(), found);
         }
         for (Filling filling : batch.fillings()) {
-            filling(filling, balance.filling(filling.no()).made(), found);
+            filling(filling, balance.filling(filling.no()).made(), hand, found);
         }
         for (Lot lot : batch.lots()) {
             int pieces = balance.lot(lot.no()).pieces();
@@ -81,17 +87,17 @@ public record ShoppingList(List<ShoppingItem> items) {
         };
     }
 
-    private static void filling(Filling filling, Mass made, Map<String, ShoppingItem> found) {
+    private static void filling(Filling filling, Mass made, Hand hand, Map<String, ShoppingItem> found) {
         List<Mass> masses = filling.formula().masses(made);
         for (int i = 0; i < masses.size(); i++) {
             FillingLine line = filling.formula().lines().get(i);
             if (!masses.get(i).isZero()) {
-                line(line.ingredient(), masses.get(i), found);
+                line(line.ingredient(), masses.get(i), hand, found);
             }
         }
     }
 
-    private static void line(String ingredient, Mass mass, Map<String, ShoppingItem> found) {
+    private static void line(String ingredient, Mass mass, Hand hand, Map<String, ShoppingItem> found) {
         Optional<Food> food = Foods.named(ingredient);
         Aisle aisle = food.map(ShoppingList::aisle).orElse(Aisle.PANTRY);
         Optional<Treatment> treatment = Treatment.spokenOf(ingredient);
@@ -101,7 +107,7 @@ public record ShoppingList(List<ShoppingItem> items) {
             add(
                     name,
                     aisle,
-                    treatment.get().raw(mass),
+                    hand.raw(food.get().key(), treatment.get(), mass),
                     "counted raw, then " + treatment.get().label(),
                     found);
         } else {

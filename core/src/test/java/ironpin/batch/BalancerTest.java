@@ -165,6 +165,7 @@ public class BalancerTest {
                 5,
                 Appetite.USUAL,
                 one.waters(),
+                Guests.USUAL,
                 one.doughs(),
                 one.fillings(),
                 List.of(one.lot(1), second));

@@ -41,7 +41,15 @@ public class BatchTest {
             {
                 "a lot without its dough",
                 (Runnable) () -> new Batch(
-                        "X", SERVING, 2, Appetite.USUAL, SUPPER.waters(), List.of(), SUPPER.fillings(), SUPPER.lots())
+                        "X",
+                        SERVING,
+                        2,
+                        Appetite.USUAL,
+                        SUPPER.waters(),
+                        Guests.USUAL,
+                        List.of(),
+                        SUPPER.fillings(),
+                        SUPPER.lots())
             },
             {"a piece of nothing", (Runnable) () -> lot.withEach(Mass.ZERO, lot.fillingEach())},
             {"a monstrous piece", (Runnable) () -> lot.withEach(lot.doughEach(), Mass.ofGrams(501))},
@@ -74,7 +82,16 @@ public class BatchTest {
     }
 
     private static Batch with(List<Lot> lots) {
-        return new Batch("X", SERVING, 2, Appetite.USUAL, SUPPER.waters(), SUPPER.doughs(), SUPPER.fillings(), lots);
+        return new Batch(
+                "X",
+                SERVING,
+                2,
+                Appetite.USUAL,
+                SUPPER.waters(),
+                SUPPER.guests(),
+                SUPPER.doughs(),
+                SUPPER.fillings(),
+                lots);
     }
 
     @Test(dataProvider = "nonsense")

@@ -4,6 +4,7 @@ import ironpin.dough.Bowl;
 import ironpin.dough.KneadSchool;
 import ironpin.dough.Kneading;
 import ironpin.dough.Waters;
+import ironpin.filling.Allergen;
 import ironpin.kit.Kit;
 import ironpin.quantity.Mass;
 import ironpin.wrapper.BoughtWrapper;
@@ -12,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 
 /** Batches that a determined cook might plan: one to three lots, shared doughs, any pins, odd sizes. */
 public final class RandomBatches {
@@ -61,9 +63,15 @@ public final class RandomBatches {
                 1 + random.nextInt(14),
                 Appetite.USUAL,
                 Waters.USUAL,
+                guests(),
                 doughs,
                 fillings,
                 lots);
+    }
+
+    private Guests guests() {
+        Set<Allergen> avoided = random.nextInt(3) == 0 ? Set.of(Allergen.MILK, Allergen.SESAME) : Set.of();
+        return Guests.USUAL.avoiding(avoided).liking(0.9 + random.nextInt(7) / 10.0);
     }
 
     private Dough mixed(Dough dough) {

@@ -114,7 +114,8 @@ public final class KitStore {
     private static Kit kit(DSLContext dsl) {
         KitRecord head = dsl.fetchOne(KIT, KIT.ID.eq(ONLY));
         if (head == null) {
-            return Kit.usual();
+            Kit usual = Kit.usual();
+            return new Kit(usual.waters(), usual.cups(), usual.flours(), usual.bowls(), HandStore.hand(dsl));
         }
         Map<String, Result<FlourLessonRecord>> lessons = dsl.selectFrom(FLOUR_LESSON)
                 .orderBy(FLOUR_LESSON.LEARNED_AT, FLOUR_LESSON.BATCH_ID, FLOUR_LESSON.DOUGH_NO)
@@ -133,7 +134,7 @@ public final class KitStore {
                 new Temperature(head.getRoomMdeg()),
                 new Temperature(head.getTapMdeg()),
                 new Temperature(head.getKettleMdeg()));
-        return new Kit(waters, CupStandard.valueOf(head.getCups()), flours, bowls);
+        return new Kit(waters, CupStandard.valueOf(head.getCups()), flours, bowls, HandStore.hand(dsl));
     }
 
     private static Flour flour(KitFlourRecord row, Result<FlourLessonRecord> lessons) {

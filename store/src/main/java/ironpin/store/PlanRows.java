@@ -13,6 +13,7 @@ import ironpin.batch.Batch;
 import ironpin.batch.Dough;
 import ironpin.batch.Filling;
 import ironpin.batch.FlourShare;
+import ironpin.batch.Guests;
 import ironpin.batch.Lot;
 import ironpin.batch.PieceRule;
 import ironpin.cook.CookMethod;
@@ -28,6 +29,7 @@ import ironpin.dough.DoughLine;
 import ironpin.dough.KneadSchool;
 import ironpin.dough.Kneading;
 import ironpin.dough.Waters;
+import ironpin.filling.Allergen;
 import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingKind;
 import ironpin.filling.FillingLine;
@@ -52,9 +54,12 @@ import ironpin.wrapper.Fold;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jooq.Table;
 import org.jooq.TableRecord;
@@ -103,13 +108,23 @@ final class PlanRows {
                 batch.appetite().name(),
                 batch.waters().room().millidegrees(),
                 batch.waters().tap().millidegrees(),
-                batch.waters().kettle().millidegrees()));
+                batch.waters().kettle().millidegrees(),
+                batch.guests().salt().millionths(),
+                batch.guests().avoided().stream().map(Allergen::name).sorted().collect(Collectors.joining(","))));
         insert(DOUGH, doughs);
         insert(DOUGH_FLOUR, flours);
         insert(DOUGH_LINE, doughLines);
         insert(FILLING, fillings);
         insert(FILLING_LINE, fillingLines);
         insert(LOT, batch.lots().stream().map(this::row).toList());
+    }
+
+    private static Guests guests(RevisionRecord head) {
+        Set<Allergen> avoided = Arrays.stream(head.getAvoided().split(","))
+                .filter(name -> !name.isEmpty())
+                .map(Allergen::valueOf)
+                .collect(Collectors.toSet());
+        return new Guests(avoided, new Percentage(head.getSaltUpct()));
     }
 
     private <R extends TableRecord<R>> void insert(Table<R> table, List<R> rows) {
@@ -128,6 +143,7 @@ final class PlanRows {
                         new Temperature(head.getRoomMdeg()),
                         new Temperature(head.getTapMdeg()),
                         new Temperature(head.getKettleMdeg())),
+                guests(head),
                 doughs(),
                 fillings(),
                 lots());

@@ -1,10 +1,14 @@
 package ironpin.store;
 
+import static ironpin.store.db.Tables.PRICE;
 import static ironpin.store.db.Tables.SHOPPING;
 
+import ironpin.pantry.Price;
 import ironpin.quantity.Mass;
+import ironpin.store.db.tables.records.PriceRecord;
 import ironpin.store.db.tables.records.ShoppingRecord;
 import java.util.Map;
+import java.util.Optional;
 
 /** What a cook said of the shopping for a batch. */
 public final class ShoppingStore {
@@ -32,6 +36,25 @@ public final class ShoppingStore {
         return cupboard.read(dsl -> dsl.selectFrom(SHOPPING)
                 .where(SHOPPING.BATCH_ID.eq(batchId))
                 .fetchMap(SHOPPING.ITEM, row -> new Said(new Mass(row.getHaveUg()), row.getInBasket())));
+    }
+
+    /** Prices that were written down, by the item's key. */
+    public Map<String, Price> prices() {
+        return cupboard.read(dsl -> dsl.selectFrom(PRICE).fetchMap(PRICE.ITEM, row -> new Price(row.getPriceMilli())));
+    }
+
+    /** Writes down what an item costs, or that it is not known. */
+    public void price(String item, Optional<Price> price) {
+        String key = item.length() <= KEY_LENGTH ? item : item.substring(0, KEY_LENGTH);
+        cupboard.write(dsl -> price.map(one -> {
+                    PriceRecord row = new PriceRecord(key, one.thousandths());
+                    return dsl.insertInto(PRICE)
+                            .set(row)
+                            .onDuplicateKeyUpdate()
+                            .set(row)
+                            .execute();
+                })
+                .orElseGet(() -> dsl.deleteFrom(PRICE).where(PRICE.ITEM.eq(key)).execute()));
     }
 
     /** Writes down what is said of an item. @throws NoSuchBatch if there is no such batch */

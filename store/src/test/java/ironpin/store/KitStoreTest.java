@@ -97,7 +97,8 @@ public class KitStoreTest {
                                         .withName("Blue maize")
                                         .withPrice(Optional.of(Price.perKilogram(3.2))),
                                 Flours.get("plain").withAbsorption(Absorption.typed(Percentage.of(1.5)))),
-                        List.of(new Bowl("wood", "Old wooden one", BowlMaterial.WOOD, Mass.ofGrams(900)))),
+                        List.of(new Bowl("wood", "Old wooden one", BowlMaterial.WOOD, Mass.ofGrams(900))),
+                        kit.hand()),
                 NOW);
         reopen();
         assertEquals(kits.load(), changed);

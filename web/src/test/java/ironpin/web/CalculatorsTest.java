@@ -3,11 +3,22 @@ package ironpin.web;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import ironpin.batch.Appetite;
+import ironpin.batch.Balance;
+import ironpin.batch.Balancer;
+import ironpin.batch.Batch;
+import ironpin.batch.Pin;
+import ironpin.batch.Pins;
+import ironpin.batch.PlanField;
+import ironpin.batch.Styles;
+import ironpin.store.BatchStore;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.time.Instant;
+import java.time.LocalDateTime;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -164,5 +175,27 @@ public class CalculatorsTest extends OpenKitchen {
         }) {
             assertTrue(described.contains("/api/v1/calculate/" + calculator), calculator);
         }
+    }
+
+    @Test
+    public void theBalanceOfABatchIsTheSameAsOnItsPages() throws IOException, InterruptedException {
+        Batch batch = Styles.start(
+                Styles.get("boiled-crescent"), "Balance", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
+        batch = PlanField.FILLING.write(PlanField.FLOUR.write(Pins.move(batch, 1, Pin.BOTH), 1, 200), 1, 1_000);
+        long id = bean(BatchStore.class).create(batch, "new", Instant.now());
+        String document = CLIENT.send(
+                        HttpRequest.newBuilder(URI.create(address() + "/api/v1/batches/" + id))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofString())
+                .body();
+        JsonNode answer = JSON.readTree(ask("balance", document).body());
+        Balance balance = Balancer.solve(batch);
+        assertEquals(answer.at("/lots/0/pieces").asInt(), balance.lot(1).pieces());
+        assertEquals(
+                answer.at("/fillings/0/leftG").asDouble(),
+                balance.filling(1).left().grams(),
+                1e-6);
+        assertEquals(answer.at("/changes/0/number").asString(), "flour");
+        bean(BatchStore.class).delete(id);
     }
 }

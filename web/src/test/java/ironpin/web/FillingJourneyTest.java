@@ -149,4 +149,38 @@ public class FillingJourneyTest extends OpenKitchen {
         assertThat(page.locator(".lane")).hasCount(0);
         assertThat(page.locator("#pieces-1")).hasValue("72");
     }
+
+    @Test
+    public void aPattyIsTastedAndTheRestSeasoned() {
+        page.locator("#form-taste-BLAND button").click();
+        assertThat(page.locator(".taste"))
+                .containsText("Tasted bland at 1.29 % salt (est.): add 2.7 g of fine salt to the rest.");
+        assertThat(findings()).containsText("1.49 % salt in the filling, within");
+        assertThat(page.locator(".taste")).containsText("You like about");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .click();
+        assertThat(page.locator(".taste")).not().containsText("Tasted");
+        assertThat(findings()).containsText("1.29 % salt");
+    }
+
+    @Test
+    public void whatIsLeftAfterSqueezingIsWeighedAndLearned() {
+        page.locator("#raw-1").fill("300");
+        page.locator("#left-1").fill("400");
+        page.locator("#form-weighed-1 button").click();
+        assertThat(page.locator("#form-weighed-1 .field-error")).containsText("Both in grams");
+        assertThat(page.locator("#raw-1")).hasValue("300");
+        page.locator("#left-1").fill("165");
+        page.locator("#form-weighed-1 button").click();
+        assertThat(page.locator("#filling-lines")).containsText("% is left, weighed 1 time)");
+    }
+
+    @Test
+    public void whatSomebodyAvoidsIsSaidWhereItIs() {
+        page.navigate("/batches/" + id + "/table");
+        page.locator("#avoid-SESAME").check();
+        assertThat(findings()).containsText("sesame in this lot, and somebody at the table avoids it.");
+        page.navigate("/batches/" + id + "/filling");
+        assertThat(findings()).containsText("sesame in this lot, and somebody at the table avoids it.");
+    }
 }

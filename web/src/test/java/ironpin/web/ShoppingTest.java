@@ -59,17 +59,17 @@ public class ShoppingTest extends OpenKitchen {
         assertThat(flour).containsText("722 g");
         assertThat(flour).containsText("1,000 g");
         String open = page.locator(".subtitle").innerText();
-        flour.locator(".field").fill("2 cups");
-        flour.locator(".field").press("Enter");
+        flour.locator("input[id^=have-]").fill("2 cups");
+        flour.locator("input[id^=have-]").press("Enter");
         assertThat(flour).containsText("500 g");
-        flour.locator(".field").fill("900");
-        flour.locator(".field").press("Enter");
+        flour.locator("input[id^=have-]").fill("900");
+        flour.locator("input[id^=have-]").press("Enter");
         assertThat(flour).containsText("enough");
         assertThat(page.locator(".subtitle")).not().hasText(open);
-        flour.locator(".field").fill("plenty");
-        flour.locator(".field").press("Enter");
+        flour.locator("input[id^=have-]").fill("plenty");
+        flour.locator("input[id^=have-]").press("Enter");
         assertThat(flour.locator(".field-error")).hasText("Between 0 and 50000 g.");
-        assertEquals(flour.locator(".field").inputValue(), "plenty");
+        assertEquals(flour.locator("input[id^=have-]").inputValue(), "plenty");
         row("lamb mince").locator("input[type=checkbox]").check();
         assertThat(row("lamb mince")).hasClass(Pattern.compile("done"));
         page.reload();
@@ -85,9 +85,26 @@ public class ShoppingTest extends OpenKitchen {
     public void theTableIsCsvThatNoProgramRuns() {
         String csv = page.request().get("/batches/" + id + "/shopping/list.csv").text();
         String[] lines = csv.split("\r\n");
-        assertEquals(lines[0], "aisle,item,needed_g,have_g,to_buy_g,packs,in_basket");
+        assertEquals(lines[0], "aisle,item,needed_g,have_g,to_buy_g,packs,in_basket,price,cost,allergens");
         assertTrue(csv.contains("\"flour\",\"All-round wheat flour\",722,0,1000,,false"), csv);
         assertTrue(csv.contains("\"'=cmd|moon \"\"dust\"\"\""), csv);
         assertEquals(page.request().get("/batches/4711/shopping").status(), 404);
+    }
+
+    @Test
+    public void pricesGiveTheCostOfAPiece() {
+        Locator lamb = row("lamb mince");
+        Locator price = lamb.locator("input[name=value]").last();
+        price.fill("lots");
+        price.press("Enter");
+        assertThat(lamb).containsText("Between 0 and 1,000, or empty.");
+        price.fill("11.50");
+        price.press("Enter");
+        // 55 % of 1,319 g at 11.50 a kilogram.
+        assertThat(lamb).containsText("8.34");
+        assertThat(page.locator(".costs")).containsText("for each of 84 pieces so far:");
+        price.fill("");
+        price.press("Enter");
+        assertThat(lamb).not().containsText("8.34");
     }
 }

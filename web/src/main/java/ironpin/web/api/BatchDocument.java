@@ -5,6 +5,7 @@ import ironpin.batch.Batch;
 import ironpin.batch.Dough;
 import ironpin.batch.Filling;
 import ironpin.batch.FlourShare;
+import ironpin.batch.Guests;
 import ironpin.batch.Lot;
 import ironpin.batch.PieceRule;
 import ironpin.cook.CookMethod;
@@ -20,6 +21,7 @@ import ironpin.dough.DoughLine;
 import ironpin.dough.KneadSchool;
 import ironpin.dough.Kneading;
 import ironpin.dough.Waters;
+import ironpin.filling.Allergen;
 import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingKind;
 import ironpin.filling.FillingLine;
@@ -38,6 +40,7 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** A batch as JSON, after the published schema {@code batch-1.json}. */
 record BatchDocument(
@@ -47,11 +50,14 @@ record BatchDocument(
         int eaters,
         Appetite appetite,
         WatersPart waters,
+        GuestsPart guests,
         List<DoughPart> doughs,
         List<FillingPart> fillings,
         List<LotPart> lots,
         List<OutcomePart> outcomes) {
     static final String FORMAT = "ironpin-batch-1";
+
+    record GuestsPart(List<Allergen> avoided, double saltPercent) {}
 
     record WatersPart(double roomC, double tapC, double kettleC) {}
 
@@ -132,6 +138,9 @@ record BatchDocument(
                         batch.waters().room().celsius(),
                         batch.waters().tap().celsius(),
                         batch.waters().kettle().celsius()),
+                new GuestsPart(
+                        batch.guests().avoided().stream().sorted().toList(),
+                        batch.guests().salt().percent()),
                 batch.doughs().stream().map(BatchDocument::part).toList(),
                 batch.fillings().stream().map(BatchDocument::part).toList(),
                 batch.lots().stream().map(BatchDocument::part).toList(),
@@ -145,6 +154,9 @@ record BatchDocument(
                 eaters,
                 appetite,
                 waters == null ? Waters.USUAL : waters(waters),
+                guests == null
+                        ? Guests.USUAL
+                        : new Guests(Set.copyOf(guests.avoided()), Percentage.of(guests.saltPercent())),
                 doughs.stream().map(BatchDocument::dough).toList(),
                 fillings.stream().map(BatchDocument::filling).toList(),
                 lots.stream().map(BatchDocument::lot).toList());

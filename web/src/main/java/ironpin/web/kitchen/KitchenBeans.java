@@ -4,6 +4,7 @@ import ironpin.store.BatchStore;
 import ironpin.store.BookStore;
 import ironpin.store.CorrectionStore;
 import ironpin.store.Cupboard;
+import ironpin.store.HandStore;
 import ironpin.store.KitStore;
 import ironpin.store.RunStore;
 import ironpin.store.ShoppingStore;
@@ -37,6 +38,11 @@ class KitchenBeans {
     @Bean
     KitStore kitStore(Cupboard cupboard, BatchStore batches) {
         return new KitStore(cupboard, batches);
+    }
+
+    @Bean
+    HandStore handStore(Cupboard cupboard, BatchStore batches) {
+        return new HandStore(cupboard, batches);
     }
 
     @Bean

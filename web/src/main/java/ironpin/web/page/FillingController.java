@@ -1,11 +1,24 @@
 package ironpin.web.page;
 
+import ironpin.amount.UnreadableAmount;
 import ironpin.batch.Batch;
+import ironpin.batch.Filling;
 import ironpin.batch.FillingComposing;
 import ironpin.filling.FillingKind;
+import ironpin.filling.Food;
+import ironpin.filling.Foods;
 import ironpin.filling.MixSchool;
+import ironpin.filling.PattyVerdict;
 import ironpin.filling.Treatment;
+import ironpin.quantity.Dimension;
+import ironpin.quantity.Mass;
+import ironpin.store.BatchStore;
+import ironpin.store.HandStore;
+import ironpin.store.KitStore;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.BiFunction;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -24,10 +37,22 @@ class FillingController {
     /** Number of the field for a new line in errors; no line has it. */
     private static final int NEW_LINE = -1;
 
-    private final Changes changes;
+    private static final double MOST_GRAMS = 50_000;
+    private static final double LEAST_LEFT = 0.1;
+    private static final String WEIGHED_RULE = "Both in grams: raw 1 to 50,000, and left a tenth of that to all of it.";
 
-    FillingController(Changes changes) {
+    private final Changes changes;
+    private final BatchStore batches;
+    private final HandStore hand;
+    private final KitStore kit;
+    private final Clock clock;
+
+    FillingController(Changes changes, BatchStore batches, HandStore hand, KitStore kit, Clock clock) {
         this.changes = changes;
+        this.batches = batches;
+        this.hand = hand;
+        this.kit = kit;
+        this.clock = clock;
     }
 
     @PostMapping("/add")
@@ -69,6 +94,68 @@ class FillingController {
             Model model) {
         String treated = name.replaceAll(",.*", "").strip() + ", " + treatment.label();
         return change(id, from, model, treated, (batch, no) -> FillingComposing.rename(batch, no, index, treated));
+    }
+
+    /** A patty was fried and tasted: what to add to the rest goes into the plan at once. */
+    @PostMapping("/taste")
+    String taste(@PathVariable long id, @RequestParam PattyVerdict verdict, From from, Model model) {
+        Batch before = batches.load(id).batch();
+        int fillingNo = before.lot(from.lotOf(before)).fillingNo();
+        return changes.answer(hand.taste(id, fillingNo, verdict, clock.instant()), from, model, Optional.empty());
+    }
+
+    /** A vegetable was squeezed and weighed. */
+    @PostMapping("/weighed")
+    String weighed(
+            @PathVariable long id,
+            @RequestParam int index,
+            @RequestParam String raw,
+            @RequestParam String left,
+            From from,
+            Model model,
+            HttpServletResponse response) {
+        Batch before = batches.load(id).batch();
+        Filling filling = before.filling(before.lot(from.lotOf(before)).fillingNo());
+        String line = filling.formula().lines().get(index).ingredient();
+        Food food = Foods.named(line).orElseThrow(() -> new NoSuchThing("vegetable", line));
+        Treatment treatment = Treatment.spokenOf(line).orElseThrow(() -> new NoSuchThing("treatment", line));
+        OptionalDouble rawGrams = grams(raw, from);
+        OptionalDouble leftGrams = grams(left, from);
+        boolean sensible = rawGrams.isPresent()
+                && leftGrams.isPresent()
+                && rawGrams.getAsDouble() >= 1
+                && rawGrams.getAsDouble() <= MOST_GRAMS
+                && leftGrams.getAsDouble() >= LEAST_LEFT * rawGrams.getAsDouble()
+                && leftGrams.getAsDouble() <= rawGrams.getAsDouble();
+        if (!sensible) {
+            return changes.refuse(
+                    id, from, model, response, new FieldError("weighed", index, raw + "|" + left, WEIGHED_RULE));
+        }
+        hand.weigh(
+                id,
+                filling.no(),
+                food.key(),
+                treatment,
+                Mass.ofGrams(rawGrams.getAsDouble()),
+                Mass.ofGrams(leftGrams.getAsDouble()),
+                clock.instant());
+        return changes.answer(batches.load(id), from, model, Optional.empty());
+    }
+
+    private OptionalDouble grams(String typed, From from) {
+        try {
+            return TypedValue.read(
+                            typed,
+                            "g",
+                            Optional.of(Dimension.MASS),
+                            from.units(),
+                            Optional.empty(),
+                            kit.load().cups())
+                    .map(value -> OptionalDouble.of(value.metric()))
+                    .orElse(OptionalDouble.empty());
+        } catch (UnreadableAmount refused) {
+            return OptionalDouble.empty();
+        }
     }
 
     @PostMapping("/school")

@@ -8,7 +8,10 @@ import ironpin.filling.Foods;
 import ironpin.filling.MixSchool;
 import ironpin.filling.OrderCard;
 import ironpin.filling.Treatment;
+import ironpin.kit.Hand;
+import ironpin.quantity.Belief;
 import ironpin.quantity.Mass;
+import ironpin.store.LoggedTasting;
 import ironpin.web.picture.Say;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,6 +36,7 @@ public final class FillingScreen {
      * @param grams of it, editable
      * @param note raw mass to buy, salt and fat in it
      * @param treatment of a vegetable, by its name; empty where none is spoken of, absent for anything else
+     * @param weighable whether what is left of it can be weighed and learned
      */
     public record Line(
             int index,
@@ -40,7 +44,8 @@ public final class FillingScreen {
             Optional<FieldView> share,
             FieldView grams,
             String note,
-            Optional<String> treatment) {}
+            Optional<String> treatment,
+            boolean weighable) {}
 
     public List<Line> lines() {
         List<Line> lines = new ArrayList<>();
@@ -54,7 +59,14 @@ public final class FillingScreen {
                     ? Optional.of(screen.number(PlanField.FILLING_SHARE.key(), no))
                     : Optional.empty();
             FieldView grams = screen.number(PlanField.FILLING_GRAMS.key(), no);
-            lines.add(new Line(i, name, share, grams, note(name, masses.get(i)), treatment(name)));
+            lines.add(new Line(
+                    i,
+                    name,
+                    share,
+                    grams,
+                    note(name, masses.get(i), screen.kit().hand()),
+                    treatment(name),
+                    weighable(name)));
         }
         return lines;
     }
@@ -77,6 +89,46 @@ public final class FillingScreen {
         return screen.refused().filter(error -> error.field().equals("filling-name") && error.no() == index);
     }
 
+    private static boolean weighable(String name) {
+        return Foods.named(name)
+                        .filter(food -> food.role() == Food.Role.VEGETABLE || food.role() == Food.Role.STARCHY)
+                        .isPresent()
+                && Treatment.spokenOf(name)
+                        .filter(done -> done != Treatment.OIL)
+                        .isPresent();
+    }
+
+    /** Why a weighing was refused, by the place of its line. */
+    public Optional<FieldError> weighed(int index) {
+        return screen.refused().filter(error -> error.field().equals("weighed") && error.no() == index);
+    }
+
+    /** What patties of this filling said, each in a sentence. */
+    public List<String> tasted() {
+        return screen.tastings().stream()
+                .filter(one -> one.fillingNo() == filling.no())
+                .map(FillingScreen::said)
+                .toList();
+    }
+
+    private static String said(LoggedTasting one) {
+        String of = "Tasted " + one.verdict().label() + " at "
+                + Say.plain(one.salt().percent(), 2) + " % salt (est.)";
+        return one.added().isEmpty()
+                ? of + ": nothing added."
+                : of + ": add " + Say.fineGrams(one.mass().grams()) + " of " + one.added() + " to the rest.";
+    }
+
+    /** What the cook likes, once a patty has said so. */
+    public String liking() {
+        Belief salt = screen.kit().hand().salt();
+        return salt.lessons() == 0
+                ? ""
+                : "You like about " + Say.plain(salt.mean(), 2) + " % salt, likely " + Say.plain(salt.low(), 2) + " to "
+                        + Say.plain(salt.high(), 2) + " (" + Say.count(salt.lessons(), "patty", "patties")
+                        + "). New plans aim at it.";
+    }
+
     private static Optional<String> treatment(String name) {
         boolean vegetable = Foods.named(name)
                 .filter(food -> food.role() == Food.Role.VEGETABLE)
@@ -86,7 +138,7 @@ public final class FillingScreen {
                 : Optional.empty();
     }
 
-    private static String note(String name, Mass mass) {
+    private static String note(String name, Mass mass, Hand hand) {
         Optional<Food> food = Foods.named(name);
         if (food.isEmpty()) {
             return "not known by name";
@@ -96,9 +148,14 @@ public final class FillingScreen {
                 food.get().role() == Food.Role.VEGETABLE || food.get().role() == Food.Role.STARCHY;
         if (vegetable && treatment.isPresent() && treatment.get() != Treatment.OIL) {
             Treatment done = treatment.get();
-            return "buy about " + Say.grams(done.raw(mass).grams()) + " ("
-                    + Say.plain(done.left().low().percent(), 0) + "–"
-                    + Say.plain(done.left().high().percent(), 0) + " % is left, est.): " + done.how();
+            Belief left = hand.left(food.get().key(), done);
+            String learned = left.lessons() == 0
+                    ? Say.plain(done.left().low().percent(), 0) + "–"
+                            + Say.plain(done.left().high().percent(), 0) + " % is left, est.): "
+                    : "yours: " + Say.plain(left.mean(), 0) + " % is left, weighed "
+                            + Say.count(left.lessons(), "time", "times") + "): ";
+            return "buy about "
+                    + Say.grams(hand.raw(food.get().key(), done, mass).grams()) + " (" + learned + done.how();
         }
         if (food.get().role() == Food.Role.MEAT || food.get().role() == Food.Role.FAT) {
             return Say.plain(100 * food.get().fat(), 0) + " % fat" + (name.contains("% fat") ? "" : " (est.)");

@@ -9,6 +9,7 @@ import ironpin.cook.CookMethod;
 import ironpin.dough.BowlMaterial;
 import ironpin.dough.Kneading;
 import ironpin.filling.FillingKind;
+import ironpin.filling.PattyVerdict;
 import ironpin.filling.Treatment;
 import ironpin.pantry.FlourKind;
 import ironpin.quantity.CupStandard;
@@ -39,6 +40,7 @@ class PageWords {
         model.addAttribute("methods", FIRST_OF_EACH);
         model.addAttribute("kneadBy", Kneading.By.values());
         model.addAttribute("cupStandards", CupStandard.values());
+        model.addAttribute("patties", PattyVerdict.values());
         model.addAttribute("treatments", Treatment.values());
         model.addAttribute("fillingKinds", FillingKind.values());
         model.addAttribute("flourKinds", FlourKind.values());

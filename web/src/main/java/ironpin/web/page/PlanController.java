@@ -8,6 +8,7 @@ import ironpin.batch.Pins;
 import ironpin.batch.PlanField;
 import ironpin.cook.CookMethod;
 import ironpin.dough.BenchFeel;
+import ironpin.filling.Allergen;
 import ironpin.store.BatchStore;
 import ironpin.store.CorrectionStore;
 import ironpin.store.LoggedCorrection;
@@ -22,6 +23,8 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -73,6 +76,21 @@ class PlanController {
     @PostMapping("/plan/appetite")
     String appetite(@PathVariable long id, @RequestParam Appetite appetite, From from, Model model) {
         return changes.change(id, from, model, "appetite: " + appetite.label(), batch -> batch.withAppetite(appetite));
+    }
+
+    /** What somebody at the table avoids; all of it is sent each time. */
+    @PostMapping("/plan/avoided")
+    String avoided(@PathVariable long id, @RequestParam(required = false) Set<Allergen> avoid, From from, Model model) {
+        Set<Allergen> all = avoid == null ? Set.of() : avoid;
+        return changes.change(
+                id,
+                from,
+                model,
+                "avoided: "
+                        + (all.isEmpty()
+                                ? "nothing"
+                                : all.stream().map(Allergen::label).sorted().collect(Collectors.joining(", "))),
+                batch -> batch.withGuests(batch.guests().avoiding(all)));
     }
 
     @PostMapping("/plan/method")

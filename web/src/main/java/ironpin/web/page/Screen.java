@@ -5,6 +5,7 @@ import ironpin.batch.PlanField;
 import ironpin.batch.Station;
 import ironpin.caution.Caution;
 import ironpin.dip.Dip;
+import ironpin.filling.Allergen;
 import ironpin.kit.Kit;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.Finding;
@@ -12,6 +13,7 @@ import ironpin.plan.Findings;
 import ironpin.plan.LotPlan;
 import ironpin.store.BookEntry;
 import ironpin.store.LoggedCorrection;
+import ironpin.store.LoggedTasting;
 import ironpin.store.StoredBatch;
 import ironpin.web.picture.RibbonPicture;
 import ironpin.web.picture.Say;
@@ -20,7 +22,9 @@ import ironpin.wrapper.Fold;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -35,6 +39,7 @@ import java.util.Optional;
  * @param lastTime what was said of the last one
  * @param entries what is written about this batch
  * @param corrections made at the bench that stand
+ * @param tastings of test patties that stand
  * @param run how far the work has come
  * @param now kitchen time
  * @param refused a value that was not taken
@@ -51,6 +56,7 @@ public record Screen(
         Optional<LastTime> lastTime,
         List<BookEntry> entries,
         List<LoggedCorrection> corrections,
+        List<LoggedTasting> tastings,
         Run run,
         LocalDateTime now,
         Optional<FieldError> refused,
@@ -175,6 +181,15 @@ public record Screen(
     /** What its filling station shows. */
     public FillingScreen filling() {
         return new FillingScreen(this);
+    }
+
+    /** What somebody may avoid, each with whether somebody does. */
+    public Map<Allergen, Boolean> avoidable() {
+        Map<Allergen, Boolean> all = new EnumMap<>(Allergen.class);
+        for (Allergen one : Allergen.values()) {
+            all.put(one, batch().guests().avoided().contains(one));
+        }
+        return all;
     }
 
     /** The corrections to this dough, each in a sentence. */

@@ -7,6 +7,7 @@ import ironpin.plan.LotPlan;
 import ironpin.store.BatchStore;
 import ironpin.store.BookStore;
 import ironpin.store.CorrectionStore;
+import ironpin.store.HandStore;
 import ironpin.store.KitStore;
 import ironpin.store.RunStore;
 import ironpin.store.Status;
@@ -27,6 +28,7 @@ class Screens {
     private final BookStore book;
     private final CorrectionStore corrections;
     private final KitStore kit;
+    private final HandStore hand;
     private final LastTimes lastTimes;
     private final Bell bell;
     private final Clock clock;
@@ -36,6 +38,7 @@ class Screens {
             RunStore runs,
             BookStore book,
             CorrectionStore corrections,
+            HandStore hand,
             KitStore kit,
             LastTimes lastTimes,
             Bell bell,
@@ -44,6 +47,7 @@ class Screens {
         this.lastTimes = lastTimes;
         this.kit = kit;
         this.corrections = corrections;
+        this.hand = hand;
         this.batches = batches;
         this.runs = runs;
         this.book = book;
@@ -89,6 +93,7 @@ class Screens {
                 lastTimes.before(lot, stored.id()),
                 book.entries(stored.id()),
                 corrections.standing(stored.id()),
+                hand.standing(stored.id()),
                 Run.of(plan, runs.done(stored.id()), runs.timers(stored.id()), clock.instant()),
                 LocalDateTime.now(clock),
                 refused,
@@ -107,6 +112,7 @@ class Screens {
                 kit.load(),
                 0,
                 Optional.empty(),
+                List.of(),
                 List.of(),
                 List.of(),
                 Run.of(plan, Map.of(), List.of(), clock.instant()),

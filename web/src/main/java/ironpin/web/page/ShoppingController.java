@@ -4,6 +4,8 @@ import ironpin.amount.Ingredients;
 import ironpin.amount.UnreadableAmount;
 import ironpin.batch.Balance;
 import ironpin.batch.Balancer;
+import ironpin.pantry.Flour;
+import ironpin.pantry.Price;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quoted;
@@ -16,9 +18,12 @@ import ironpin.store.ShoppingStore;
 import ironpin.store.StoredBatch;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -37,6 +42,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/batches/{id}/shopping")
 class ShoppingController {
     private static final double MOST_GRAMS = 50_000;
+    private static final double MOST_PRICE = 1_000;
+
+    /** Number of a price's error; what stands at home has 0. */
+    static final int PRICE = 1;
 
     private final BatchStore batches;
     private final ShoppingStore shopping;
@@ -92,6 +101,26 @@ class ShoppingController {
         }
     }
 
+    /** What it costs; an empty field takes the price away. */
+    @PostMapping("/price")
+    String price(
+            @PathVariable long id,
+            @RequestParam String item,
+            @RequestParam String value,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean fragment,
+            HttpServletResponse response,
+            Model model) {
+        OptionalDouble typed = TypedNumber.read(value, "");
+        boolean none = value.isBlank();
+        if (!none && (typed.isEmpty() || typed.getAsDouble() < 0 || typed.getAsDouble() > MOST_PRICE)) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            FieldError error = new FieldError(item, PRICE, value, "Between 0 and 1,000, or empty.");
+            return show(id, Optional.of(error), fragment, model);
+        }
+        shopping.price(item, none ? Optional.empty() : Optional.of(Price.perKilogram(typed.getAsDouble())));
+        return show(id, Optional.empty(), fragment, model);
+    }
+
     @PostMapping("/basket")
     String basket(
             @PathVariable long id,
@@ -116,13 +145,15 @@ class ShoppingController {
                         .append('\n');
             }
         }
+        out.append('\n').append(screen(id, Optional.empty()).costs()).append('\n');
         return file(
                 "shopping.txt", "text/plain;charset=UTF-8", Units.of(request).say(out.toString()));
     }
 
     @GetMapping(path = "/list.csv", produces = "text/csv;charset=UTF-8")
     ResponseEntity<String> csv(@PathVariable long id) {
-        StringBuilder out = new StringBuilder("aisle,item,needed_g,have_g,to_buy_g,packs,in_basket\r\n");
+        StringBuilder out =
+                new StringBuilder("aisle,item,needed_g,have_g,to_buy_g,packs,in_basket,price,cost,allergens\r\n");
         for (ShoppingScreen.Row row : screen(id, Optional.empty()).rows()) {
             ShoppingItem item = row.item();
             out.append(quoted(item.aisle().label()))
@@ -138,6 +169,12 @@ class ShoppingController {
                     .append(item.packs().map(String::valueOf).orElse(""))
                     .append(',')
                     .append(row.inBasket())
+                    .append(',')
+                    .append(row.price())
+                    .append(',')
+                    .append(row.cost())
+                    .append(',')
+                    .append(quoted(row.allergens()))
                     .append("\r\n");
         }
         return file("shopping.csv", "text/csv;charset=UTF-8", out.toString());
@@ -164,8 +201,19 @@ class ShoppingController {
     private ShoppingScreen screen(long id, Optional<FieldError> refused) {
         StoredBatch stored = batches.load(id);
         Balance balance = Balancer.solve(stored.batch());
-        List<ShoppingItem> items = ShoppingList.of(stored.batch(), balance).items();
+        List<ShoppingItem> items =
+                ShoppingList.of(stored.batch(), balance, kit.load().hand()).items();
         Map<String, ShoppingStore.Said> said = shopping.of(id);
-        return new ShoppingScreen(stored, items, said, refused);
+        return new ShoppingScreen(stored, items, said, prices(items), balance.pieces(), refused);
+    }
+
+    /** As written on a list, or for flours as written in the kit. */
+    private Map<String, Price> prices(List<ShoppingItem> items) {
+        Map<String, Price> prices = new HashMap<>(shopping.prices());
+        for (Flour flour : kit.load().flours()) {
+            flour.price().ifPresent(price -> prices.putIfAbsent(flour.name().toLowerCase(Locale.ROOT), price));
+        }
+        prices.keySet().retainAll(items.stream().map(ShoppingItem::key).toList());
+        return prices;
     }
 }

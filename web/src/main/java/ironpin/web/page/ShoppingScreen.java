@@ -1,9 +1,14 @@
 package ironpin.web.page;
 
+import ironpin.filling.Allergen;
+import ironpin.filling.Foods;
+import ironpin.pantry.Price;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quoted;
 import ironpin.shopping.Aisle;
+import ironpin.shopping.Cost;
 import ironpin.shopping.ShoppingItem;
 import ironpin.store.ShoppingStore;
 import ironpin.store.StoredBatch;
@@ -12,6 +17,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -20,12 +26,16 @@ import java.util.stream.IntStream;
  * @param stored the batch
  * @param items what it needs
  * @param said what the cook said of them
+ * @param prices for a kilogram or a pack, by the item's key
+ * @param pieces of all lots
  * @param refused a value that was not taken
  */
 public record ShoppingScreen(
         StoredBatch stored,
         List<ShoppingItem> items,
         Map<String, ShoppingStore.Said> said,
+        Map<String, Price> prices,
+        int pieces,
         Optional<FieldError> refused) {
     /**
      * A line of the list.
@@ -36,8 +46,22 @@ public record ShoppingScreen(
      * @param inBasket whether it has been bought
      * @param typed what stands in its field
      * @param error what is allowed, if what was typed is not
+     * @param price for a kilogram or a pack, as its field shows it
+     * @param priceError what is allowed, if the price is not
+     * @param cost of what is needed; empty without a price
+     * @param allergens in it, as far as is known
      */
-    public record Row(ShoppingItem item, int no, Mass have, boolean inBasket, String typed, String error) {
+    public record Row(
+            ShoppingItem item,
+            int no,
+            Mass have,
+            boolean inBasket,
+            String typed,
+            String error,
+            String price,
+            String priceError,
+            String cost,
+            String allergens) {
         public String key() {
             return item.key();
         }
@@ -104,16 +128,43 @@ public record ShoppingScreen(
     private Row row(int no) {
         ShoppingItem item = items.get(no);
         ShoppingStore.Said known = said.getOrDefault(item.key(), ShoppingStore.Said.NOTHING);
-        Optional<FieldError> mine = refused.filter(error -> error.field().equals(item.key()));
+        Optional<FieldError> mine =
+                refused.filter(error -> error.field().equals(item.key()) && error.no() != ShoppingController.PRICE);
+        Optional<FieldError> priced =
+                refused.filter(error -> error.field().equals(item.key()) && error.no() == ShoppingController.PRICE);
         String shown = known.have().isZero()
                 ? "0"
                 : Quoted.number(Dimension.MASS, known.have().grams(), 0);
+        Optional<Price> price = Optional.ofNullable(prices.get(item.key()));
         return new Row(
                 item,
                 no,
                 known.have(),
                 known.inBasket(),
                 mine.map(FieldError::typed).orElse(shown),
-                mine.map(FieldError::message).orElse(""));
+                mine.map(FieldError::message).orElse(""),
+                priced.map(FieldError::typed)
+                        .orElse(price.map(one -> Say.plain(one.perKilogram(), 2))
+                                .orElse("")),
+                priced.map(FieldError::message).orElse(""),
+                price.isEmpty()
+                        ? ""
+                        : Decimal.fixed(Cost.of(List.of(item), prices).sum(), 2),
+                Foods.named(item.name()).stream()
+                        .flatMap(food -> food.allergens().stream())
+                        .sorted()
+                        .map(Allergen::label)
+                        .collect(Collectors.joining(", ")));
+    }
+
+    /** What it costs in all and for a piece, as far as prices are known. */
+    public String costs() {
+        Cost cost = Cost.of(items, prices);
+        if (cost.priced() == 0 || pieces == 0) {
+            return "Write prices down, and the cost of a piece follows.";
+        }
+        String of = cost.whole() ? "" : " so far: " + cost.priced() + " of " + cost.items() + " have a price";
+        return Decimal.fixed(cost.sum(), 2) + " in all, " + Decimal.fixed(cost.perPiece(pieces), 2) + " for each of "
+                + pieces + " pieces" + of + ".";
     }
 }

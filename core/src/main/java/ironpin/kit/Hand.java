@@ -1,0 +1,63 @@
+package ironpin.kit;
+
+import ironpin.filling.PattyVerdict;
+import ironpin.filling.Treatment;
+import ironpin.quantity.Belief;
+import ironpin.quantity.Mass;
+import java.util.HashMap;
+import java.util.Map;
+
+/**
+ * What was learned about this cook: how salty a filling they like, and what is left of their vegetables when they squeeze
+ * them.
+ *
+ * @param salt percent of a filling
+ * @param squeezed percent left of the raw mass, by food and treatment
+ */
+public record Hand(Belief salt, Map<String, Belief> squeezed) {
+    /** Percent of salt from one patty to the next. */
+    private static final double PATTY_SCATTER = 0.15;
+
+    /** Percent of the raw mass from one squeeze to the next. */
+    private static final double SQUEEZE_SCATTER = 4;
+
+    /** Nothing learned yet: the usual band of salt, and of each treatment. */
+    public static final Hand UNKNOWN = new Hand(Belief.within(1.0, 1.4), Map.of());
+
+    public Hand {
+        squeezed = Map.copyOf(squeezed);
+    }
+
+    /** After a patty was tasted. @param percent salt of the filling it was of */
+    public Hand tasted(PattyVerdict verdict, double percent) {
+        return verdict.aboutSalt()
+                ? new Hand(salt.after(percent + verdict.points(), PATTY_SCATTER, 1), squeezed)
+                : this;
+    }
+
+    /** After a vegetable was squeezed and weighed. @param food key of the food */
+    public Hand weighed(String food, Treatment treatment, Mass raw, Mass left) {
+        Map<String, Belief> changed = new HashMap<>(squeezed);
+        changed.put(key(food, treatment), left(food, treatment).after(100 * left.ratioTo(raw), SQUEEZE_SCATTER, 1));
+        return new Hand(salt, changed);
+    }
+
+    /** What to expect to be left, in percent of the raw mass. */
+    public Belief left(String food, Treatment treatment) {
+        Belief known = squeezed.get(key(food, treatment));
+        return known != null
+                ? known
+                : Belief.within(
+                        treatment.left().low().percent() - 0.01,
+                        treatment.left().high().percent() + 0.01);
+    }
+
+    /** Raw mass to buy for this much treated. */
+    public Mass raw(String food, Treatment treatment, Mass treated) {
+        return treated.dividedBy(left(food, treatment).mean() / 100);
+    }
+
+    private static String key(String food, Treatment treatment) {
+        return food + "|" + treatment.name();
+    }
+}

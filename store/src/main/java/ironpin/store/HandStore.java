@@ -1,0 +1,109 @@
+package ironpin.store;
+
+import static ironpin.store.db.Tables.BATCH;
+import static ironpin.store.db.Tables.SQUEEZED;
+import static ironpin.store.db.Tables.TASTING;
+
+import ironpin.batch.Tasting;
+import ironpin.filling.PattyVerdict;
+import ironpin.filling.Treatment;
+import ironpin.kit.Hand;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Percentage;
+import ironpin.store.db.tables.records.SqueezedRecord;
+import ironpin.store.db.tables.records.TastingRecord;
+import java.time.Instant;
+import java.util.List;
+import org.jooq.DSLContext;
+
+/** What test patties and squeezed vegetables said, and what they teach about the cook. */
+public final class HandStore {
+    private final Cupboard cupboard;
+    private final BatchStore batches;
+
+    public HandStore(Cupboard cupboard, BatchStore batches) {
+        this.cupboard = cupboard;
+        this.batches = batches;
+    }
+
+    /** Writes down a tasting with the revision it makes; one that changes nothing is written with the one that stands. */
+    public StoredBatch taste(long id, int fillingNo, PattyVerdict verdict, Instant now) {
+        cupboard.write(dsl -> {
+            Tasting tasting = Tasting.of(batches.load(id).batch(), fillingNo, verdict);
+            String label = "patty: " + verdict.label();
+            int revision = batches.changeWithin(
+                            dsl,
+                            id,
+                            label,
+                            batch -> Tasting.of(batch, fillingNo, verdict).batch(),
+                            now,
+                            (same, made) -> {})
+                    .getCurrentRevision();
+            TastingRecord row = new TastingRecord(
+                    id,
+                    revision,
+                    fillingNo,
+                    verdict.name(),
+                    tasting.salt().millionths(),
+                    tasting.added(),
+                    tasting.mass().micrograms(),
+                    Times.kept(now));
+            dsl.insertInto(TASTING).set(row).onDuplicateKeyUpdate().set(row).execute();
+            return id;
+        });
+        return batches.load(id);
+    }
+
+    /** The tastings of a batch that stand, the first one first. */
+    public List<LoggedTasting> standing(long id) {
+        return cupboard.read(dsl -> dsl.select(TASTING.asterisk())
+                .from(TASTING)
+                .join(BATCH)
+                .on(BATCH.ID.eq(TASTING.BATCH_ID))
+                .where(TASTING.BATCH_ID.eq(id), TASTING.REVISION.le(BATCH.CURRENT_REVISION))
+                .orderBy(TASTING.REVISION)
+                .fetchInto(TASTING)
+                .map(row -> new LoggedTasting(
+                        row.getFillingNo(),
+                        PattyVerdict.valueOf(row.getVerdict()),
+                        new Percentage(row.getSaltUpct()),
+                        row.getAdded(),
+                        new Mass(row.getAddedUg()),
+                        Times.read(row.getTastedAt()))));
+    }
+
+    /** Writes down what was left of a vegetable, over what was written for it in this batch before. */
+    public void weigh(long id, int fillingNo, String food, Treatment treatment, Mass raw, Mass left, Instant now) {
+        cupboard.write(dsl -> {
+            BatchStore.locked(dsl, id);
+            SqueezedRecord row = new SqueezedRecord(
+                    id, fillingNo, food, treatment.name(), raw.micrograms(), left.micrograms(), Times.kept(now));
+            dsl.insertInto(SQUEEZED).set(row).onDuplicateKeyUpdate().set(row).execute();
+            return id;
+        });
+    }
+
+    /** What all of it teaches. */
+    static Hand hand(DSLContext dsl) {
+        Hand hand = Hand.UNKNOWN;
+        List<TastingRecord> tastings = dsl.select(TASTING.asterisk())
+                .from(TASTING)
+                .join(BATCH)
+                .on(BATCH.ID.eq(TASTING.BATCH_ID))
+                .where(TASTING.REVISION.le(BATCH.CURRENT_REVISION))
+                .orderBy(TASTING.TASTED_AT, TASTING.BATCH_ID, TASTING.REVISION)
+                .fetchInto(TASTING);
+        for (TastingRecord row : tastings) {
+            hand = hand.tasted(PattyVerdict.valueOf(row.getVerdict()), new Percentage(row.getSaltUpct()).percent());
+        }
+        for (SqueezedRecord row : dsl.selectFrom(SQUEEZED)
+                .orderBy(SQUEEZED.WEIGHED_AT, SQUEEZED.BATCH_ID, SQUEEZED.FILLING_NO, SQUEEZED.FOOD)) {
+            hand = hand.weighed(
+                    row.getFood(),
+                    Treatment.valueOf(row.getTreatment()),
+                    new Mass(row.getRawUg()),
+                    new Mass(row.getLeftUg()));
+        }
+        return hand;
+    }
+}
