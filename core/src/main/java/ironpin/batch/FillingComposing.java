@@ -1,9 +1,17 @@
 package ironpin.batch;
 
+import ironpin.filling.FatBlend;
+import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingKind;
 import ironpin.filling.FillingLine;
+import ironpin.filling.Food;
+import ironpin.filling.Foods;
 import ironpin.filling.MixSchool;
+import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /** Changes of what a filling is made of, as the cook chooses them. */
@@ -11,6 +19,9 @@ public final class FillingComposing {
     private static final double NEW_LINE_PERCENT = 5;
     private static final int MOST_LINES = 40;
     private static final int MOST_NAME = 80;
+    private static final String ASPIC = "aspic cubes";
+    private static final double ASPIC_PERCENT = 25;
+    private static final String BACK_FAT = "back fat";
 
     private FillingComposing() {}
 
@@ -24,6 +35,61 @@ public final class FillingComposing {
                         ? one
                         : one.withFormula(one.formula()
                                 .plus(new FillingLine(ingredient.strip(), Percentage.of(NEW_LINE_PERCENT)))));
+    }
+
+    /** Soup inside: cubes of set stock, a quarter of the filling; with some in it already nothing changes. */
+    public static Batch soup(Batch batch, int fillingNo) {
+        return filling(
+                batch,
+                fillingNo,
+                one -> one.formula().lines().size() >= MOST_LINES
+                                || one.formula().aspic().isPresent()
+                        ? one
+                        : one.withFormula(one.formula().plus(new FillingLine(ASPIC, Percentage.of(ASPIC_PERCENT)))));
+    }
+
+    /**
+     * Meat blended to a wanted share of fat: as much of it gives way to back fat as Pearson's square says, oil left as it is.
+     * A filling without meat, or one that has as much fat, stays as it is.
+     */
+    public static Batch blend(Batch batch, int fillingNo, Percentage wanted) {
+        return filling(batch, fillingNo, one -> one.withFormula(blended(one.formula(), wanted)));
+    }
+
+    private static FillingFormula blended(FillingFormula formula, Percentage wanted) {
+        double meat = 0;
+        double fat = 0;
+        for (FillingLine line : formula.lines()) {
+            if (meat(line)) {
+                meat += line.share().percent();
+                fat += line.share().percent()
+                        * Foods.named(line.ingredient()).orElseThrow().fat();
+            }
+        }
+        if (meat == 0 || fat >= wanted.fraction() * meat || formula.lines().size() >= MOST_LINES) {
+            return formula;
+        }
+        Food backFat = Foods.named(BACK_FAT).orElseThrow();
+        FatBlend blend = FatBlend.of(
+                Mass.ofGrams(meat),
+                wanted,
+                List.of(
+                        new FatBlend.Source("the meat", Percentage.ofFraction(fat / meat), Optional.empty()),
+                        new FatBlend.Source(BACK_FAT, Percentage.ofFraction(backFat.fat()), Optional.empty())));
+        double kept = blend.parts().get(0).grams() / meat;
+        List<FillingLine> lines = new ArrayList<>();
+        for (FillingLine line : formula.lines()) {
+            lines.add(
+                    meat(line) ? FillingLine.of(line.ingredient(), line.share().percent() * kept) : line);
+        }
+        lines.add(1, FillingLine.of(BACK_FAT, blend.parts().get(1).grams()));
+        return new FillingFormula(lines);
+    }
+
+    private static boolean meat(FillingLine line) {
+        return Foods.named(line.ingredient())
+                .filter(food -> food.role() == Food.Role.MEAT || food.role() == Food.Role.FAT)
+                .isPresent();
     }
 
     /** A line less. */

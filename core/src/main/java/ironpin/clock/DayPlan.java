@@ -15,8 +15,11 @@ import ironpin.dough.DoughAddition;
 import ironpin.dough.Kneading;
 import ironpin.dough.Mixing;
 import ironpin.dough.RestPlan;
+import ironpin.filling.Aspic;
 import ironpin.filling.OrderCard;
+import ironpin.quantity.Mass;
 import ironpin.quantity.Quoted;
+import ironpin.quantity.Temperature;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -32,6 +35,9 @@ public final class DayPlan {
     private static final Duration HEAT_UP = Duration.ofMinutes(12);
     private static final Duration BETWEEN_ROUNDS = Duration.ofMinutes(1);
     private static final Duration DIP = Duration.ofMinutes(6);
+    private static final Duration STOCK = Duration.ofMinutes(12);
+    private static final Temperature HOT_STOCK = Temperature.ofCelsius(75);
+    private static final Temperature SET_STOCK = Temperature.ofCelsius(12);
     private static final Duration TO_TABLE = Duration.ofMinutes(4);
 
     private final Batch batch;
@@ -150,6 +156,10 @@ public final class DayPlan {
                 .filter(step -> step.time().compareTo(WATCHED) > 0)
                 .map(step -> new CookStep(step.text(), step.time()))
                 .toList();
+        List<String> first = filling.formula()
+                .aspic()
+                .map(aspic -> soup(filling, aspic.of(share.made())))
+                .orElse(List.of());
         tasks.add(new Task(
                 "filling-" + filling.no() + ".make",
                 Station.FILLING,
@@ -157,8 +167,31 @@ public final class DayPlan {
                 Quoted.mass(share.made().grams(), 0) + " in all." + patty,
                 Pace.filling(share.made()),
                 Set.of(Task.HANDS),
-                List.of(),
+                first,
                 spells));
+    }
+
+    /** Slow things first: the stock for the soup has to set before it is cut into the filling. */
+    private List<String> soup(Filling filling, Mass stock) {
+        String key = "filling-" + filling.no();
+        add(
+                key + ".stock",
+                Station.FILLING,
+                "Warm stock and gelatin for the soup, pour it on a tray.",
+                Quoted.mass(stock.grams(), 0) + " of stock, "
+                        + Quoted.length(Aspic.TRAY.depth().millimetres(), 0) + " deep.",
+                STOCK,
+                Set.of(Task.HANDS),
+                List.of());
+        add(
+                key + ".set",
+                Station.FILLING,
+                "The stock sets in the fridge.",
+                "Shallow, uncovered until it is cold.",
+                Pace.minutes(Aspic.TRAY.cools(HOT_STOCK, SET_STOCK).toSeconds() / 60.0),
+                Set.of(),
+                List.of(key + ".stock"));
+        return List.of(key + ".set");
     }
 
     private void shaping(Lot lot) {

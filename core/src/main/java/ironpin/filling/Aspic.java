@@ -21,6 +21,9 @@ public record Aspic(Length depth, int sides, Temperature fridge) {
     private static final double HEAT = 4_000;
     private static final double AIR = 10;
 
+    /** Stock six millimetres deep on a tray, in a usual fridge. */
+    public static final Aspic TRAY = new Aspic(Length.ofMillimetres(6), 1, Temperature.ofCelsius(4));
+
     /** Gelatin that sets soft to firm cubes. */
     public static final Band<Percentage> GELATIN = Band.percent(2, 4);
 

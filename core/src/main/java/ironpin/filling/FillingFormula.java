@@ -4,6 +4,7 @@ import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A filling as shares of its finished mass.
@@ -74,6 +75,17 @@ public record FillingFormula(List<FillingLine> lines) {
         List<FillingLine> changed = new ArrayList<>(lines);
         changed.set(index, new FillingLine(ingredient.strip(), lines.get(index).share()));
         return new FillingFormula(changed);
+    }
+
+    /** Share of set stock in it, if there is any. */
+    public Optional<Percentage> aspic() {
+        double percent = lines.stream()
+                .filter(line -> Foods.named(line.ingredient())
+                        .filter(food -> food.key().equals("aspic"))
+                        .isPresent())
+                .mapToDouble(line -> line.share().percent())
+                .sum();
+        return percent > 0 ? Optional.of(Percentage.of(percent)) : Optional.empty();
     }
 
     /** The mass of each line in this much filling; the last line takes the rounding, so the sum is exact. */

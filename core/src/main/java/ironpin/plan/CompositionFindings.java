@@ -158,8 +158,8 @@ final class CompositionFindings {
         return hit.isEmpty()
                 ? Optional.empty()
                 : Optional.of(Finding.stop(
-                        names(hit),
-                        "in this lot, and somebody at the table avoids it.",
+                        hit.size() + (hit.size() == 1 ? " allergen" : " allergens"),
+                        "in this lot that somebody at the table avoids: " + names(hit) + ".",
                         "Make a lot without it, on clean boards, in its own water and oil.",
                         null));
     }

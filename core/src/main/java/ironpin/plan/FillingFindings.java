@@ -5,7 +5,10 @@ import ironpin.batch.Fix;
 import ironpin.batch.PlanField;
 import ironpin.batch.Style;
 import ironpin.batch.Styles;
+import ironpin.filling.Aspic;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Percentage;
+import ironpin.quantity.Temperature;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -14,6 +17,9 @@ import java.util.Optional;
 final class FillingFindings {
     private static final double LEAST_RATIO = 0.8;
     private static final double MOST_RATIO = 2.0;
+    private static final Percentage SET = Percentage.of(3);
+    private static final Temperature HOT = Temperature.ofCelsius(75);
+    private static final Temperature SET_AT = Temperature.ofCelsius(12);
 
     private FillingFindings() {}
 
@@ -31,10 +37,32 @@ final class FillingFindings {
                     "for a test patty: fry it, taste that.",
                     "Salt cannot be judged raw."));
         }
+        lot.filling().formula().aspic().ifPresent(aspic -> soup(lot, share.made(), aspic, found));
         found.add(ratio(lot));
         CompositionFindings.of(plan, share.made(), lot, found);
         leftOver(plan, lot, share).ifPresent(found::add);
         return found;
+    }
+
+    /** Soup inside: how much, from what, and how long it takes to set on a shallow tray. */
+    private static void soup(LotPlan lot, Mass made, Percentage aspic, List<Finding> found) {
+        Mass stock = aspic.of(made);
+        Mass each = Aspic.soupPerPiece(lot.share().fillingEach(), aspic);
+        found.add(Finding.note(
+                Words.fine(each.grams()),
+                "of soup in each piece (est.).",
+                Words.one(aspic.percent()) + " % of the filling is set stock; it melts as it cooks."));
+        Mass powder = Aspic.gelatin(stock, SET);
+        found.add(Finding.note(
+                Words.time(Aspic.TRAY.cools(HOT, SET_AT)),
+                "to set " + Words.grams(stock.grams()) + " of stock "
+                        + Words.mm(Aspic.TRAY.depth().millimetres())
+                        + " deep on a tray in the fridge (est.), with " + Words.fine(powder.grams())
+                        + " of gelatin powder or skin stock reduced until it sets.",
+                Aspic.TRAY.meetsTheCoolingRule(HOT)
+                        ? "Shallow enough for the cooling rule: under " + Words.celsius(21) + " within 2 h, under "
+                                + Words.celsius(5) + " within 4 h more. Deeper does not set nor cool in time."
+                        : "Too deep for the cooling rule."));
     }
 
     private static Finding ratio(LotPlan lot) {

@@ -68,6 +68,10 @@ public final class Findings {
         if (salted) {
             found.add(Caution.SALTED_GREENS);
         }
+        if (lot.filling().formula().aspic().isPresent()) {
+            found.add(Caution.HOT_STOCK);
+            found.add(Caution.HOT_MIDDLE);
+        }
         found.add(Caution.TWO_HOURS);
         return found;
     }

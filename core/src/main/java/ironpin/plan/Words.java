@@ -5,6 +5,7 @@ import ironpin.quantity.Decimal;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Quoted;
 import ironpin.quantity.Temperature;
+import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
@@ -15,6 +16,12 @@ final class Words {
     private static final DateTimeFormatter DAY_AND_CLOCK = DateTimeFormatter.ofPattern("EEE HH:mm", Locale.ENGLISH);
 
     private Words() {}
+
+    /** As in "1 h 31 min". */
+    static String time(Duration time) {
+        long minutes = Math.round(time.toSeconds() / 60.0);
+        return minutes < 60 ? minutes + " min" : minutes / 60 + " h " + minutes % 60 + " min";
+    }
 
     static String grams(double grams) {
         return Quoted.mass(grams, 0);

@@ -176,11 +176,26 @@ public class FillingJourneyTest extends OpenKitchen {
     }
 
     @Test
+    public void leanMeatIsBlendedAndSoupIsSetInTime() {
+        page.locator("#filling-name-0").fill("lamb mince, 8 % fat");
+        page.locator("#filling-name-0").press("Tab");
+        assertThat(findings()).containsText("fat in the meat: lean");
+        page.locator("#form-blend button").click();
+        assertThat(page.locator("#filling-name-1")).hasValue("back fat");
+        assertThat(page.locator("#form-blend")).hasCount(0);
+        page.locator("#form-soup button").click();
+        assertThat(findings()).containsText("4.5 g of soup in each piece (est.).");
+        assertThat(findings()).containsText("1 h 31 min to set");
+        page.navigate("/batches/" + id + "/clock");
+        assertThat(page.locator("main")).containsText("The stock sets in the fridge.");
+    }
+
+    @Test
     public void whatSomebodyAvoidsIsSaidWhereItIs() {
         page.navigate("/batches/" + id + "/table");
         page.locator("#avoid-SESAME").check();
-        assertThat(findings()).containsText("sesame in this lot, and somebody at the table avoids it.");
+        assertThat(findings()).containsText("1 allergen in this lot that somebody at the table avoids: sesame.");
         page.navigate("/batches/" + id + "/filling");
-        assertThat(findings()).containsText("sesame in this lot, and somebody at the table avoids it.");
+        assertThat(findings()).containsText("1 allergen in this lot that somebody at the table avoids: sesame.");
     }
 }

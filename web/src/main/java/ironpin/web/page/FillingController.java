@@ -12,6 +12,7 @@ import ironpin.filling.PattyVerdict;
 import ironpin.filling.Treatment;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Percentage;
 import ironpin.store.BatchStore;
 import ironpin.store.HandStore;
 import ironpin.store.KitStore;
@@ -38,6 +39,7 @@ class FillingController {
     private static final int NEW_LINE = -1;
 
     private static final double MOST_GRAMS = 50_000;
+    private static final Percentage BLENDED = Percentage.of(25);
     private static final double LEAST_LEFT = 0.1;
     private static final String WEIGHED_RULE = "Both in grams: raw 1 to 50,000, and left a tenth of that to all of it.";
 
@@ -62,6 +64,17 @@ class FillingController {
             return changes.refuse(id, from, model, response, error);
         }
         return change(id, from, model, "with " + name, (batch, no) -> FillingComposing.add(batch, no, name));
+    }
+
+    @PostMapping("/soup")
+    String soup(@PathVariable long id, From from, Model model) {
+        return change(id, from, model, "soup inside", FillingComposing::soup);
+    }
+
+    @PostMapping("/blend")
+    String blend(@PathVariable long id, From from, Model model) {
+        return change(
+                id, from, model, "fat blended to 25 %", (batch, no) -> FillingComposing.blend(batch, no, BLENDED));
     }
 
     @PostMapping("/drop")

@@ -2,6 +2,7 @@ package ironpin.web.page;
 
 import ironpin.batch.Filling;
 import ironpin.batch.PlanField;
+import ironpin.filling.Composition;
 import ironpin.filling.FillingLine;
 import ironpin.filling.Food;
 import ironpin.filling.Foods;
@@ -69,6 +70,19 @@ public final class FillingScreen {
                     weighable(name)));
         }
         return lines;
+    }
+
+    /** Whether set stock could go in. */
+    public boolean soupless() {
+        return filling.kind().raw() && filling.formula().aspic().isEmpty();
+    }
+
+    /** Whether its meat is leaner than juicy. */
+    public boolean lean() {
+        return Composition.of(filling.formula())
+                .fatOfMeat(filling.formula())
+                .filter(fat -> fat.compareTo(Composition.JUICY_FAT.low()) < 0)
+                .isPresent();
     }
 
     /** The order of adding. */
