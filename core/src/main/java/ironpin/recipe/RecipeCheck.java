@@ -26,6 +26,7 @@ import java.util.regex.Pattern;
  */
 public record RecipeCheck(
         List<Finding> contradictions, List<Finding> findings, Map<Integer, List<CupFit>> cups, List<String> forgotten) {
+    private static final double ROUNDED = 0.08;
     private static final Pattern TOTAL = Pattern.compile(
             "(?i)(?:total|ready in)\\D{0,18}(\\d{1,4})\\s*(h|hours?|hrs?|min|minutes?)\\b(?:\\D{0,5}(\\d{1,2})\\s*min)?");
 
@@ -167,7 +168,7 @@ public record RecipeCheck(
     private static void twice(RecipeLine line, List<Finding> contradictions) {
         line.reading()
                 .flatMap(Reading::second)
-                .filter(second -> !second.agrees())
+                .filter(second -> !second.agrees() && apart(line.reading().orElseThrow(), second))
                 .ifPresent(second -> {
                     Reading first = line.reading().orElseThrow();
                     contradictions.add(Finding.stop(
@@ -179,6 +180,13 @@ public record RecipeCheck(
                                     + Quoted.mass(second.range().high().grams(), 0) + " (est.).",
                             null));
                 });
+    }
+
+    /** Recipes round their cups to what a set of them can measure. */
+    private static boolean apart(Reading first, Reading.Second second) {
+        double a = first.mass().grams();
+        double b = second.mass().grams();
+        return Math.abs(a - b) > ROUNDED * Math.max(a, b);
     }
 
     private static void rest(ReadRecipe recipe, List<Finding> contradictions, List<Finding> findings) {

@@ -31,7 +31,7 @@ public final class Shots extends OpenKitchen {
         views.put("judge", "/batches/1/book");
         views.put("book", "/book");
         views.put("kit", "/kit");
-        views.put("amounts", "/amounts");
+        views.put("recipe", "/recipes?example");
         views.put("run", DEMO + "/run");
         views.put("bench-sheet", DEMO + "/sheet");
         open();
@@ -52,6 +52,10 @@ public final class Shots extends OpenKitchen {
         try (BrowserContext device = device(options)) {
             Page page = device.newPage();
             page.navigate(path);
+            if (path.startsWith("/recipes")) {
+                page.locator("button.go").click();
+                page.waitForSelector(".recipe");
+            }
             page.evaluate("document.fonts.ready");
             page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
         }
