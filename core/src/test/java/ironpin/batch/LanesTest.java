@@ -58,4 +58,21 @@ public class LanesTest {
         assertEquals(
                 again.dough(2).family(), Styles.get("griddle-bread").dough().family());
     }
+
+    @Test
+    public void aFillingIsWrappedInBoughtWrappersBesideItsOwnSkins() {
+        Batch wrapped = PlanField.WRAPPED.write(ONE, 1, 24);
+        assertEquals(wrapped.lots().size(), 2);
+        Lot extra = wrapped.lots().get(1);
+        assertEquals(extra.fillingNo(), 1);
+        assertTrue(extra.bought().isPresent());
+        Balance balance = Balancer.solve(wrapped);
+        assertEquals(balance.lot(extra.no()).pieces(), 24);
+        assertEquals(balance.lot(1).pieces(), Balancer.solve(ONE).lot(1).pieces());
+        assertEquals(balance.dough(1).made(), Balancer.solve(ONE).dough(1).made());
+        // Written again, it is the same lot with another count.
+        Batch again = PlanField.WRAPPED.write(wrapped, 1, 30);
+        assertEquals(again.lots().size(), 2);
+        assertEquals(PlanField.WRAPPED.read(again, Balancer.solve(again), 1), 30.0);
+    }
 }
