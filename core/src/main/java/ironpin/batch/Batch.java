@@ -2,6 +2,7 @@ package ironpin.batch;
 
 import ironpin.cook.CookMethod;
 import ironpin.cook.Vessel;
+import ironpin.dip.Dip;
 import ironpin.dough.Waters;
 import ironpin.wrapper.Fold;
 import java.time.LocalDateTime;
@@ -102,6 +103,11 @@ public record Batch(
     /** The same batch with one lot folded another way. */
     public Batch withFold(int lotNo, Fold fold) {
         return mapLots(lot -> lot.no() == lotNo ? lot.withFold(fold) : lot);
+    }
+
+    /** The same batch with another dip beside one lot. */
+    public Batch withDip(int lotNo, Dip dip) {
+        return mapLots(lot -> lot.no() == lotNo ? lot.withDip(dip) : lot);
     }
 
     Batch withLanes(List<Dough> otherDoughs, List<Filling> otherFillings, List<Lot> otherLots) {

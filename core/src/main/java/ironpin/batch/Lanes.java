@@ -28,7 +28,9 @@ public final class Lanes {
         List<Filling> fillings = new ArrayList<>(batch.fillings());
         fillings.add(style.startFilling(fillingNo));
         List<Lot> lots = new ArrayList<>(batch.lots());
-        lots.add(style.startLot(lotNo, doughNo, fillingNo, batch.appetite()));
+        Lot lot = style.startLot(lotNo, doughNo, fillingNo, batch.appetite());
+        boolean taken = lots.stream().anyMatch(other -> other.name().equals(lot.name()));
+        lots.add(taken ? lot.named(lot.name() + " " + lotNo) : lot);
         return batch.withLanes(doughs, fillings, lots);
     }
 

@@ -161,6 +161,44 @@ public record Lot(
                 Optional.of(wrapper));
     }
 
+    Lot withDip(Dip changed) {
+        return new Lot(
+                no,
+                name,
+                style,
+                doughNo,
+                fillingNo,
+                rule,
+                toFreezer,
+                doughEach,
+                fillingEach,
+                shape,
+                fold,
+                method,
+                vessel,
+                changed,
+                bought);
+    }
+
+    Lot named(String changed) {
+        return new Lot(
+                no,
+                changed,
+                style,
+                doughNo,
+                fillingNo,
+                rule,
+                toFreezer,
+                doughEach,
+                fillingEach,
+                shape,
+                fold,
+                method,
+                vessel,
+                dip,
+                bought);
+    }
+
     Lot withRule(PieceRule changed) {
         return with(changed, toFreezer, doughEach, fillingEach, shape);
     }

@@ -22,6 +22,7 @@ public class LanesTest {
             batch = Lanes.add(batch, Styles.all().get(i % Styles.all().size()), KIT);
         }
         assertEquals(batch.lots().size(), Lanes.MOST);
+        assertEquals(batch.lots().stream().map(Lot::name).distinct().count(), Lanes.MOST, "no two of one name");
         assertEquals(batch.doughs().size(), Lanes.MOST);
         BatchPlan plan = BatchPlan.of(batch);
         assertEquals(plan.lots().size(), Lanes.MOST);

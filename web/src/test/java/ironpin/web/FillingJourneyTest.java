@@ -193,6 +193,9 @@ public class FillingJourneyTest extends OpenKitchen {
     @Test
     public void whatSomebodyAvoidsIsSaidWhereItIs() {
         page.navigate("/batches/" + id + "/table");
+        assertThat(page.locator("#dip-lines")).containsText("59 ml light soy sauce");
+        page.locator("#dip").selectOption("MINT_YOGHURT");
+        assertThat(page.locator("#dip-lines")).containsText("81 ml thick yoghurt");
         page.locator("#avoid-SESAME").check();
         assertThat(findings()).containsText("1 allergen in this lot that somebody at the table avoids: sesame.");
         page.navigate("/batches/" + id + "/filling");

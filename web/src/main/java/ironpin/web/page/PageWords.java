@@ -6,6 +6,7 @@ import ironpin.book.FillingVerdict;
 import ironpin.book.SkinVerdict;
 import ironpin.caution.Caution;
 import ironpin.cook.CookMethod;
+import ironpin.dip.Dip;
 import ironpin.dough.BowlMaterial;
 import ironpin.dough.Kneading;
 import ironpin.filling.FillingKind;
@@ -40,6 +41,7 @@ class PageWords {
         model.addAttribute("methods", FIRST_OF_EACH);
         model.addAttribute("kneadBy", Kneading.By.values());
         model.addAttribute("cupStandards", CupStandard.values());
+        model.addAttribute("allDips", Dip.values());
         model.addAttribute("patties", PattyVerdict.values());
         model.addAttribute("treatments", Treatment.values());
         model.addAttribute("fillingKinds", FillingKind.values());

@@ -7,6 +7,7 @@ import ironpin.batch.Pin;
 import ironpin.batch.Pins;
 import ironpin.batch.PlanField;
 import ironpin.cook.CookMethod;
+import ironpin.dip.Dip;
 import ironpin.dough.BenchFeel;
 import ironpin.filling.Allergen;
 import ironpin.store.BatchStore;
@@ -76,6 +77,11 @@ class PlanController {
     @PostMapping("/plan/appetite")
     String appetite(@PathVariable long id, @RequestParam Appetite appetite, From from, Model model) {
         return changes.change(id, from, model, "appetite: " + appetite.label(), batch -> batch.withAppetite(appetite));
+    }
+
+    @PostMapping("/plan/dip")
+    String dip(@PathVariable long id, @RequestParam Dip dip, From from, Model model) {
+        return changes.change(id, from, model, dip.label() + " dip", batch -> batch.withDip(from.lotOf(batch), dip));
     }
 
     /** What somebody at the table avoids; all of it is sent each time. */
