@@ -10,8 +10,14 @@ import ironpin.batch.Pins;
 import ironpin.batch.Style;
 import ironpin.batch.Styles;
 import ironpin.plan.BatchPlan;
+import ironpin.quantity.CupStandard;
+import ironpin.recipe.ReadRecipe;
+import ironpin.recipe.RecipeCheck;
+import ironpin.recipe.RecipeReader;
+import ironpin.recipe.RecipeText;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -23,7 +29,10 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** How long the sums take: a whole plan of one lot and of three, and the balance of flour and filling both at hand. */
+/**
+ * How long the sums take: a whole plan of one lot and of three, the balance of what is at hand for one lot and for five over
+ * three doughs, and a recipe read and checked.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -31,6 +40,13 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 5, time = 1)
 @Fork(1)
 public class PlanBenchmark {
+    /** In cups, so that every reading of them is tried. */
+    private static final String RECIPE =
+            "Crescents\nMakes 40, serves 4\nFor the dough\n3 cups all-purpose flour\n1 cup water\n"
+                    + "1 tsp salt\nFor the filling\n400 g lamb mince\n200 g carrot, grated, salted and squeezed\n2 tbsp stock\n"
+                    + "3 spring onions\n1 tbsp light soy sauce\n1 tsp salt, divided\nMethod\nKnead and rest for 1 hour. Divide into 30 "
+                    + "pieces, roll each to a 7 cm circle. Put 20 g of filling on each. Boil for 5 minutes.";
+
     private final Batch one = batch(List.of(Styles.get("boiled-crescent")));
     private final Batch three =
             batch(List.of(Styles.get("boiled-crescent"), Styles.get("steamed-leaf"), Styles.get("griddle-bread")));
@@ -64,6 +80,12 @@ public class PlanBenchmark {
     @Benchmark
     public BatchPlan planOfThreeLots() {
         return BatchPlan.of(three);
+    }
+
+    @Benchmark
+    public RecipeCheck recipeReadAndChecked() {
+        ReadRecipe read = new RecipeReader(CupStandard.US).read(RecipeText.read(RECIPE, ""));
+        return RecipeCheck.of(read, Map.of());
     }
 
     @Benchmark

@@ -121,14 +121,13 @@ public record Lot(
                 bought);
     }
 
-    /** The same lot from another dough or with another filling. */
-    Lot from(int otherDough, int otherFilling) {
+    private Lot with(String name, int doughNo, int fillingNo, Dip dip) {
         return new Lot(
                 no,
                 name,
                 style,
-                otherDough,
-                otherFilling,
+                doughNo,
+                fillingNo,
                 rule,
                 toFreezer,
                 doughEach,
@@ -139,6 +138,11 @@ public record Lot(
                 vessel,
                 dip,
                 bought);
+    }
+
+    /** The same lot from another dough or with another filling. */
+    Lot from(int otherDough, int otherFilling) {
+        return with(name, otherDough, otherFilling, dip);
     }
 
     /** A lot beside this one: the same filling and cooking, in wrappers out of a pack. */
@@ -162,41 +166,11 @@ public record Lot(
     }
 
     Lot withDip(Dip changed) {
-        return new Lot(
-                no,
-                name,
-                style,
-                doughNo,
-                fillingNo,
-                rule,
-                toFreezer,
-                doughEach,
-                fillingEach,
-                shape,
-                fold,
-                method,
-                vessel,
-                changed,
-                bought);
+        return with(name, doughNo, fillingNo, changed);
     }
 
     Lot named(String changed) {
-        return new Lot(
-                no,
-                changed,
-                style,
-                doughNo,
-                fillingNo,
-                rule,
-                toFreezer,
-                doughEach,
-                fillingEach,
-                shape,
-                fold,
-                method,
-                vessel,
-                dip,
-                bought);
+        return with(changed, doughNo, fillingNo, dip);
     }
 
     Lot withRule(PieceRule changed) {

@@ -88,6 +88,48 @@ public record FillingFormula(List<FillingLine> lines) {
         return percent > 0 ? Optional.of(Percentage.of(percent)) : Optional.empty();
     }
 
+    /**
+     * The same filling before its vegetables were treated, in shares of the raw mass: each stands for as much as its
+     * treatment usually leaves it of. Nothing if none is treated.
+     */
+    public Optional<Raw> beforeSqueezing() {
+        double whole = 0;
+        List<Double> percents = new ArrayList<>();
+        for (FillingLine line : lines) {
+            double percent = line.share().percent() / left(line);
+            percents.add(percent);
+            whole += percent;
+        }
+        if (whole < 100 + TOLERANCE_PERCENT) {
+            return Optional.empty();
+        }
+        List<FillingLine> raw = new ArrayList<>();
+        for (int i = 0; i < lines.size(); i++) {
+            String name = left(lines.get(i)) < 1
+                    ? lines.get(i).ingredient().replaceAll(",.*", "")
+                    : lines.get(i).ingredient();
+            raw.add(FillingLine.of(name, 100 * percents.get(i) / whole));
+        }
+        return Optional.of(new Raw(new FillingFormula(raw), whole / 100));
+    }
+
+    /**
+     * A filling before its vegetables were treated.
+     *
+     * @param formula in shares of the raw mass
+     * @param times its raw mass as a multiple of the finished one, above 1
+     */
+    public record Raw(FillingFormula formula, double times) {}
+
+    private static double left(FillingLine line) {
+        boolean weeps = Foods.named(line.ingredient())
+                .filter(food -> food.role() == Food.Role.VEGETABLE || food.role() == Food.Role.STARCHY)
+                .isPresent();
+        Optional<Treatment> done = weeps ? Treatment.spokenOf(line.ingredient()) : Optional.empty();
+        return done.map(one -> (one.left().low().fraction() + one.left().high().fraction()) / 2)
+                .orElse(1.0);
+    }
+
     /** The mass of each line in this much filling; the last line takes the rounding, so the sum is exact. */
     public List<Mass> masses(Mass total) {
         List<Mass> masses = new ArrayList<>();

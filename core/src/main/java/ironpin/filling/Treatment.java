@@ -1,7 +1,6 @@
 package ironpin.filling;
 
 import ironpin.quantity.Band;
-import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import java.util.Arrays;
 import java.util.Locale;
@@ -49,10 +48,5 @@ public enum Treatment {
         return Arrays.stream(values())
                 .filter(one -> Arrays.stream(one.words).anyMatch(lower::contains) && !lower.contains("unsalted"))
                 .findFirst();
-    }
-
-    /** Raw mass to buy for this much treated, in the middle of the band. */
-    public Mass raw(Mass treated) {
-        return treated.dividedBy((left.low().fraction() + left.high().fraction()) / 2);
     }
 }

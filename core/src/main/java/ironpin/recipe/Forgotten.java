@@ -21,7 +21,8 @@ final class Forgotten {
                 .distinct()
                 .toList();
         for (FillingKind kind : raw) {
-            if (!text.matches(".*\\b(?:core|internal temperature|probe|thermometer|\\d\\d ?°).*")) {
+            if (!text.matches(".*\\b(?:core|internal temperature|probe|thermometer)\\b.*"
+                    + "|.*\\b(?:inside|middle|centre|center)\\b[^.]{0,40}\\d\\d ?°.*")) {
                 found.add(Quoted.temperature(kind.safeCore().celsius()) + " in the core of " + kind.label() + ". "
                         + Caution.CORE.text());
             }

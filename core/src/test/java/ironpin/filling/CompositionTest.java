@@ -164,4 +164,18 @@ public class CompositionTest {
                 IllegalArgumentException.class,
                 () -> Aspic.reducedTo(Mass.ofGrams(1_000), Percentage.of(4), Percentage.of(3)));
     }
+
+    @Test
+    public void beforeSqueezingThereIsMoreVegetableAndMoreOfAll() {
+        FillingFormula squeezed = FillingFormula.of(
+                FillingLine.of("lamb mince, 20 % fat", 74), FillingLine.of("carrot, salted and squeezed", 26));
+        FillingFormula.Raw raw = squeezed.beforeSqueezing().orElseThrow();
+        // 65 % of the carrot is left: 26 parts were 40.
+        assertEquals(raw.times(), 1.14, 1e-9);
+        assertEquals(raw.formula().lines().get(1).share().percent(), 100 * 40 / 114.0, 1e-5);
+        assertEquals(raw.formula().lines().get(1).ingredient(), "carrot");
+        assertTrue(raw.formula().beforeSqueezing().isEmpty());
+        assertTrue(
+                FillingFormula.of(FillingLine.of("feta", 100)).beforeSqueezing().isEmpty());
+    }
 }

@@ -103,6 +103,9 @@ public class RecipeCheckTest {
     @Test
     public void cautionsAreForgottenOnlyWhereTheyMatter() {
         assertTrue(check(SOUND).forgotten().stream().anyMatch(one -> one.contains("raw filling")));
+        String warm = SOUND.replace("150 g water", "150 g water at 55 °C");
+        assertTrue(
+                check(warm).forgotten().stream().anyMatch(one -> one.contains("in the core")), "55 °C is the water's");
         String cooked = SOUND.replace("lamb mince", "mashed potato");
         assertEquals(check(cooked).forgotten(), List.of());
         String pan = SOUND.replace(

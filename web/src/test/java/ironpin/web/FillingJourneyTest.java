@@ -176,6 +176,32 @@ public class FillingJourneyTest extends OpenKitchen {
     }
 
     @Test
+    public void whatIsLeftOverIsMendedByOnePress() {
+        page.navigate("/batches/" + id + "/table");
+        type("flour-1", "200");
+        page.getByText("Hold flour and filling both, and size the pieces to use them up")
+                .click();
+        assertThat(page.locator("button.pin-button.held")).hasCount(2);
+        type("filling-1", "1000");
+        assertThat(page.locator("#filling-1")).hasValue("1000");
+        page.navigate("/batches/" + id + "/filling");
+        assertThat(findings()).containsText("of filling over,");
+        assertThat(findings()).containsText("inside the bands of dough and filling nothing takes it up");
+        Locator fixes = findings()
+                .locator(".finding")
+                .filter(new Locator.FilterOptions().setHasText("of filling over"))
+                .locator("button");
+        assertThat(fixes).hasCount(2);
+        assertThat(fixes.first()).containsText("more flour");
+        fixes.nth(1).click();
+        assertThat(page.getByText("In bought wrappers").first()).isVisible();
+        assertThat(findings()).not().containsText("nothing takes it up");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .click();
+        assertThat(findings()).containsText("nothing takes it up");
+    }
+
+    @Test
     public void leanMeatIsBlendedAndSoupIsSetInTime() {
         page.locator("#filling-name-0").fill("lamb mince, 8 % fat");
         page.locator("#filling-name-0").press("Tab");

@@ -52,6 +52,7 @@ public class RecipeHttpTest extends OpenKitchen {
             {"/recipes/read", (Consumer<FormData>) form -> {}, 422, "No ingredients"},
             {"/recipes/read", (Consumer<FormData>) form -> form.set("line", "   "), 422, "No ingredients"},
             {"/recipes/read", (Consumer<FormData>) form -> many(form, 300), 422, "1 to 120 lines"},
+            {"/recipes/read", (Consumer<FormData>) form -> many(form, 300), 422, "1 g flour\n1 g flour"},
             {
                 "/recipes/read",
                 (Consumer<FormData>) form -> {

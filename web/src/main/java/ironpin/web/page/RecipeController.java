@@ -82,7 +82,7 @@ class RecipeController {
             String view = show(RecipeForm.of(request), model, request);
             return fragment ? view + " :: screen" : view;
         } catch (UnreadableRecipe refused) {
-            return refuse(refused, model, response);
+            return refuse(refused, model, request, response);
         }
     }
 
@@ -106,13 +106,15 @@ class RecipeController {
             long id = batches.create(batch, "made of a recipe", Optional.of(form.words()), clock.instant());
             return "redirect:/batches/" + id + "/table";
         } catch (UnreadableRecipe refused) {
-            return refuse(refused, model, response);
+            return refuse(refused, model, request, response);
         }
     }
 
-    private String refuse(UnreadableRecipe refused, Model model, HttpServletResponse response) {
+    /** Back to the first page, with the lines as text so that nothing typed is lost. */
+    private String refuse(
+            UnreadableRecipe refused, Model model, HttpServletRequest request, HttpServletResponse response) {
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        model.addAttribute("text", "");
+        model.addAttribute("text", RecipeForm.text(request));
         model.addAttribute("problem", refused.getMessage());
         return "recipe-new";
     }

@@ -81,6 +81,14 @@ record RecipeForm(WrittenRecipe written, Map<Integer, RecipeLine.Choice> choices
         return words.toString();
     }
 
+    /** What stands in the form, as it could have been pasted. */
+    static String text(HttpServletRequest request) {
+        String lines = String.join("\n", all(request, "line"));
+        return (one(request, "title") + "\n" + one(request, "yield") + "\n\n" + lines + "\n\nMethod\n"
+                        + one(request, "steps"))
+                .strip();
+    }
+
     private static String[] all(HttpServletRequest request, String name) {
         String[] values = request.getParameterValues(name);
         return values == null ? new String[0] : values;

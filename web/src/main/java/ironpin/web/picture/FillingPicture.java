@@ -2,11 +2,13 @@ package ironpin.web.picture;
 
 import ironpin.batch.Balance;
 import ironpin.filling.Composition;
+import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingLine;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Mass;
 import java.util.List;
+import java.util.Optional;
 
 /** The filling as one bar of its lines, over a bar of where it goes and one of what it is made of. */
 public final class FillingPicture {
@@ -28,7 +30,8 @@ public final class FillingPicture {
                     .append(lines.get(i).ingredient())
                     .append(i < lines.size() - 1 ? ", " : ".");
         }
-        Svg svg = Svg.picture("filling-picture", WIDTH, 226, said.toString());
+        Optional<FillingFormula.Raw> raw = lot.filling().formula().beforeSqueezing();
+        Svg svg = Svg.picture("filling-picture", WIDTH, raw.isPresent() ? 268 : 226, said.toString());
         svg.open("g", "class", Tones.of(lot.filling().kind()) + " shades");
         double x = 0;
         for (int i = 0; i < lines.size(); i++) {
@@ -68,6 +71,7 @@ public final class FillingPicture {
         svg.close("g");
         where(svg, lot, share);
         composition(svg, lot);
+        raw.ifPresent(before -> before(svg, lot, share.made(), before));
         return svg.done();
     }
 
@@ -131,6 +135,40 @@ public final class FillingPicture {
             free = at + Math.max(name.length() * 6.6, figure.length() * 8.5) + 8;
             x += width;
         }
+    }
+
+    /** The same before its vegetables were squeezed, with the water that goes. */
+    private static void before(Svg svg, LotPlan lot, Mass made, FillingFormula.Raw raw) {
+        Composition of = Composition.of(raw.formula());
+        double x = 0;
+        for (Composition.Part part : Composition.Part.values()) {
+            double width = WIDTH * of.share(part);
+            if (width >= 1) {
+                svg.add(
+                        "rect",
+                        "x",
+                        x,
+                        "y",
+                        224,
+                        "width",
+                        Math.max(1, width - 1.5),
+                        "height",
+                        10,
+                        "class",
+                        tone(part, lot));
+            }
+            x += width;
+        }
+        double water = made.grams() * (raw.times() - 1);
+        svg.text(
+                "before squeezing: vegetable " + Say.plain(100 * of.share(Composition.Part.VEGETABLE), 0) + " %; "
+                        + Say.grams(water) + " of water goes (est.)",
+                "x",
+                0,
+                "y",
+                253,
+                "class",
+                "quiet-small");
     }
 
     private static String tone(Composition.Part part, LotPlan lot) {
