@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -23,6 +24,11 @@ public final class Foods {
 
     private static final List<Food> ALL =
             CsvResource.rows(Foods.class, "foods.csv").stream().map(Foods::read).toList();
+
+    /** The same few lines are asked for many times in every plan, and always mean the same. */
+    private static final Map<String, Optional<Food>> HEARD = new ConcurrentHashMap<>();
+
+    private static final int MOST_HEARD = 2_000;
 
     /** A name with what it means. */
     private record Name(String padded, Food food) {}
@@ -42,6 +48,18 @@ public final class Foods {
 
     /** What a line means: the longest name in it; "20 % fat" and "salted" are heard. */
     public static Optional<Food> named(String line) {
+        Optional<Food> known = HEARD.get(line);
+        if (known == null) {
+            known = heard(line);
+            if (HEARD.size() >= MOST_HEARD) {
+                HEARD.clear();
+            }
+            HEARD.put(line, known);
+        }
+        return known;
+    }
+
+    private static Optional<Food> heard(String line) {
         String lower = line.toLowerCase(Locale.ROOT);
         String padded = " " + NO_LETTERS.matcher(lower).replaceAll(" ") + " ";
         return NAMES.stream()
