@@ -16,6 +16,8 @@ import org.testng.annotations.Test;
 /** Every page can be used by everybody, by day and by night, on a phone, a tablet and a laptop. */
 public class AccessTest extends OpenKitchen {
     private static final String DEMO = "/batches/4";
+    private static final String READ_RECIPE = "/recipes?example";
+
     private static final String[] PAGES = {
         "/",
         "/batches/new",
@@ -23,6 +25,8 @@ public class AccessTest extends OpenKitchen {
         "/book",
         "/kit",
         "/tools",
+        "/recipes",
+        READ_RECIPE,
         DEMO + "/shopping",
         "/amounts",
         "/amounts?text=2+cups%0Anonsense",
@@ -43,6 +47,15 @@ public class AccessTest extends OpenKitchen {
         "/nowhere"
     };
 
+    /** A recipe is read by pressing a button. */
+    private static void open(Page page, String path) {
+        page.navigate(path);
+        if (path.equals(READ_RECIPE)) {
+            page.locator("button.go").click();
+            page.waitForSelector(".recipe");
+        }
+    }
+
     @DataProvider
     public Object[][] pages() {
         List<Object[]> rows = new ArrayList<>();
@@ -60,7 +73,7 @@ public class AccessTest extends OpenKitchen {
                     .setBypassCSP(true)
                     .setColorScheme(scheme))) {
                 Page page = device.newPage();
-                page.navigate(path);
+                open(page, path);
                 var violations = new AxeBuilder(page).analyze().getViolations();
                 assertEquals(violations.size(), 0, scheme + " " + violations);
             }
@@ -72,7 +85,7 @@ public class AccessTest extends OpenKitchen {
         for (int[] size : new int[][] {{1280, 800}, {820, 1180}, {390, 844}}) {
             try (BrowserContext device = device(size[0], size[1])) {
                 Page page = device.newPage();
-                page.navigate(path);
+                open(page, path);
                 int width = ((Number) page.evaluate("document.documentElement.scrollWidth")).intValue();
                 assertTrue(width <= size[0], path + " is " + width + " px wide on " + size[0]);
             }

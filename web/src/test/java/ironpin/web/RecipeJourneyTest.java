@@ -86,6 +86,8 @@ public class RecipeJourneyTest extends OpenKitchen {
         Batch kept = bean(BatchStore.class).load(id).batch();
         assertEquals(kept.doughs().get(0).formula().hydration().percent(), 65, 1e-6);
         assertEquals(kept.eaters(), 6);
+        String saved = page.request().get("/api/v1/batches/" + id).text();
+        assertTrue(saved.contains("30 g spinach juice"), "the recipe is saved with it");
         bean(BatchStore.class).delete(id);
     }
 

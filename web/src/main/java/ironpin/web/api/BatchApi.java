@@ -7,6 +7,7 @@ import ironpin.store.StoredBatch;
 import java.net.URI;
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -55,7 +56,8 @@ class BatchApi {
                         "attachment; filename=\"" + (name.isEmpty() ? "batch" : name) + ".json\"")
                 .body(BatchDocument.of(
                         stored.batch(),
-                        book.entries(id).stream().map(OutcomePart::of).toList()));
+                        book.entries(id).stream().map(OutcomePart::of).toList(),
+                        stored.source()));
     }
 
     @PostMapping(path = "/batches", consumes = MediaType.APPLICATION_JSON_VALUE)
@@ -70,7 +72,7 @@ class BatchApi {
     }
 
     long keep(BatchDocument document) {
-        long id = batches.create(document.batch(), "imported", clock.instant());
+        long id = batches.create(document.batch(), "imported", Optional.ofNullable(document.source()), clock.instant());
         for (OutcomePart part : document.outcomes()) {
             String style = document.batch().lot(part.lotNo()).style();
             book.record(id, part.lotNo(), style, part.outcome(), part.recordedAt());

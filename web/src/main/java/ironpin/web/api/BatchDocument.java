@@ -54,7 +54,8 @@ record BatchDocument(
         List<DoughPart> doughs,
         List<FillingPart> fillings,
         List<LotPart> lots,
-        List<OutcomePart> outcomes) {
+        List<OutcomePart> outcomes,
+        String source) {
     static final String FORMAT = "ironpin-batch-1";
 
     record GuestsPart(List<Allergen> avoided, double saltPercent) {}
@@ -128,6 +129,11 @@ record BatchDocument(
     record VesselPart(VesselKind kind, double diameterMm, int tiers, double watts) {}
 
     static BatchDocument of(Batch batch, List<OutcomePart> outcomes) {
+        return of(batch, outcomes, Optional.empty());
+    }
+
+    /** @param source the recipe it was made of, in its own words */
+    static BatchDocument of(Batch batch, List<OutcomePart> outcomes, Optional<String> source) {
         return new BatchDocument(
                 FORMAT,
                 batch.title(),
@@ -144,7 +150,8 @@ record BatchDocument(
                 batch.doughs().stream().map(BatchDocument::part).toList(),
                 batch.fillings().stream().map(BatchDocument::part).toList(),
                 batch.lots().stream().map(BatchDocument::part).toList(),
-                outcomes);
+                outcomes,
+                source.orElse(null));
     }
 
     Batch batch() {
