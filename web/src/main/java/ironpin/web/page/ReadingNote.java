@@ -30,7 +30,9 @@ public record ReadingNote(String field, int no, String text, List<String> altern
 
     /** Only what is not plain: the range and what was assumed. */
     static String assumed(Reading reading) {
-        boolean exact = reading.range().low().equals(reading.range().high());
+        double span = reading.range().high().grams() - reading.range().low().grams();
+        // Water by the spoon varies by less than a scale shows.
+        boolean exact = span < 0.5 || span < 0.02 * reading.mass().grams();
         return exact ? "" : "Between " + Say.plainRange(reading.range()) + ". " + reading.assumption();
     }
 
