@@ -254,9 +254,6 @@ public class HttpTest extends OpenKitchen {
         String type = "multipart/form-data; boundary=" + boundary;
         HttpResponse<String> big = post("/batches/import", type, part.formatted("x".repeat(2_200_000)), token());
         assertEquals(big.statusCode(), 413);
-        HttpResponse<String> recipe = post("/recipes", type, part.formatted("x".repeat(2_200_000)), token());
-        assertEquals(recipe.statusCode(), 413);
-        assertTrue(recipe.body().contains("Paste only the recipe."), recipe.body());
         HttpResponse<String> wrong = post("/batches/import", type, part.formatted("not a batch"), token());
         assertEquals(wrong.statusCode(), 422);
         assertTrue(wrong.body().contains("big.json is not a batch"));

@@ -100,7 +100,7 @@ public abstract class OpenKitchen {
         page.onPageError(error -> errors.add(page.url() + ": " + error));
         page.onConsoleMessage(message -> {
             // A refused value and a request given up by leaving the page are no faults.
-            boolean expected = message.text().matches("(?s).*(422|htmx:sendAbort|htmx:afterRequest).*");
+            boolean expected = message.text().matches("(?s).*(422|413|htmx:sendAbort|htmx:afterRequest).*");
             if (message.type().equals("error") && !expected) {
                 errors.add(page.url() + ": " + message.text());
             }

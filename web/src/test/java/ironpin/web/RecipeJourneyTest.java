@@ -119,6 +119,14 @@ public class RecipeJourneyTest extends OpenKitchen {
     }
 
     @Test
+    public void aFileThatIsTooLargeIsToldSo() {
+        byte[] large = "300 g flour\n".repeat(500_000).getBytes(StandardCharsets.UTF_8);
+        page.locator("#recipe-file").setInputFiles(new FilePayload("large.txt", "text/plain", large));
+        page.locator("button.go").click();
+        assertThat(page.locator("main")).containsText("A file has up to 2 MB here.");
+    }
+
+    @Test
     public void itFitsAPhone() {
         try (BrowserContext phone = device(390, 844)) {
             Page small = page(phone);

@@ -1,7 +1,6 @@
 package ironpin.web.page;
 
 import ironpin.store.NoSuchBatch;
-import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -32,17 +31,8 @@ class Troubles {
     }
 
     @ExceptionHandler
-    String tooLarge(
-            MaxUploadSizeExceededException problem,
-            Model model,
-            HttpServletRequest request,
-            HttpServletResponse response) {
+    String tooLarge(MaxUploadSizeExceededException problem, Model model, HttpServletResponse response) {
         response.setStatus(HttpStatus.CONTENT_TOO_LARGE.value());
-        if (request.getRequestURI().startsWith("/recipes")) {
-            model.addAttribute("text", "");
-            model.addAttribute("problem", "A recipe file has up to 2 MB; this one is larger. Paste only the recipe.");
-            return "recipe-new";
-        }
         model.addAttribute("problem", "it is larger than 2 MB");
         model.addAttribute("name", "The file");
         return "import";
