@@ -285,8 +285,9 @@ public class DoughJourneyTest extends OpenKitchen {
         type("protein-flour-1", "40");
         assertThat(page.locator("#protein-flour-1-error")).hasText("Between 0 and 25.");
         assertThat(page.locator("#protein-flour-1")).hasValue("40");
-        type("protein-flour-1", "13,5");
-        type("offset-flour-1", "-1.5");
+        // One answer after the other: an answer to an earlier field must not be taken for the last one's.
+        page.waitForResponse("**/kit/cell", () -> type("protein-flour-1", "13,5"));
+        page.waitForResponse("**/kit/cell", () -> type("offset-flour-1", "-1.5"));
         page.waitForResponse("**/kit/cell", () -> type("price-flour-1", "2.4"));
         page.navigate("/batches/" + id + "/dough");
         page.locator("#flour-choice-0").selectOption("flour-1");
