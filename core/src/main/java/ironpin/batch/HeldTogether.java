@@ -12,14 +12,15 @@ import java.util.function.BiPredicate;
  * left. Of those, the ones win that stay nearest to the proportion the table would eat and to the wanted sizes: the lots
  * of a mass grow or shrink by one factor, each as far as its band. At last, the least left over to the gram.
  *
- * <p>The search goes through the lots in turn and leaves a branch as soon as no completion of it can be better, so what it
- * finds is the best there is; {@code HeldTogetherTest} compares it with trying everything.
+ * <p>From a good start the search goes through the lots in turn and leaves a branch as soon as no completion of it can be
+ * better. What it finds is the best there is if it comes to its end; {@code HeldTogetherTest} compares it with trying
+ * everything. With three lots of a large supper or more it may stop before: see decision 11 for how good it is then.
  */
 final class HeldTogether {
     private static final double EXACT = 1e-6;
     private static final double FINE = 1e-9;
 
-    /** Up to three lots never need so many; a search that gets here stops with the best it has seen. */
+    /** A search that gets here stops with the best it has seen, so that a page never waits for a proof. */
     static final int MOST_NODES = 5_000;
 
     private static final int BISECTIONS = 60;
@@ -29,7 +30,7 @@ final class HeldTogether {
      * One lot's part in it.
      *
      * @param wanted pieces the table would eat, 1 or more
-     * @param mass of each held mass it draws on: wanted, least and most grams in a piece; absent masses are null
+     * @param mass what a piece draws from each held mass; null where it draws on none
      */
     record Member(int wanted, Draw[] mass) {}
 

@@ -39,7 +39,7 @@ final class LineSorter {
         this.amounts = amounts;
     }
 
-    /** Every line; what is divided stands twice. */
+    /** Every line in its order; of what is divided, half. */
     List<RecipeLine> sort(List<WrittenRecipe.Line> written, Map<Integer, RecipeLine.Choice> choices) {
         List<RecipeLine> lines = new ArrayList<>();
         for (int i = 0; i < written.size(); i++) {

@@ -30,9 +30,10 @@ public record ReadingNote(String field, int no, String text, List<String> altern
 
     /** Only what is not plain: the range and what was assumed. */
     static String assumed(Reading reading) {
-        double span = reading.range().high().grams() - reading.range().low().grams();
-        // Water by the spoon varies by less than a scale shows.
-        boolean exact = span < 0.5 || span < 0.02 * reading.mass().grams();
+        double high = reading.range().high().grams();
+        double span = high - reading.range().low().grams();
+        // Water by the spoon varies by less than the range is shown with.
+        boolean exact = span < (high < 20 ? 0.1 : 1);
         return exact ? "" : "Between " + Say.plainRange(reading.range()) + ". " + reading.assumption();
     }
 
