@@ -9,6 +9,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * Reads amounts as cooks write them: {@code new AmountReader(CupStandard.US).read("2 1/4 cups flour")}.
@@ -59,6 +60,13 @@ public final class AmountReader {
                 Ingredients.named(name).or(() -> name.isEmpty() || unitless(parts) ? of : Optional.empty());
         Sum sum = new Sum(text, restAt, name, known.or(() -> plainUnits(parts) ? Optional.empty() : of), way(rest));
         return sum.reading(parts, again);
+    }
+
+    /** A number as cooks write it: "3 1/2", "3½", "0,5", "two"; nothing if the text does not begin with one. */
+    public static OptionalDouble number(String text) {
+        return Numbers.at(text.strip())
+                .map(found -> OptionalDouble.of(found.value()))
+                .orElse(OptionalDouble.empty());
     }
 
     /** What stands behind the amount, as it was written. @throws UnreadableAmount if the text starts with no amount */

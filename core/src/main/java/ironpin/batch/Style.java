@@ -50,6 +50,11 @@ public record Style(
         CookMethod method,
         Dip dip,
         int usualPerEater) {
+    /** Filling for one part of dough in a piece, at the least and at the most: usual practice. */
+    public static final double LEAST_FILLING = 0.8;
+
+    public static final double MOST_FILLING = 2.0;
+
     private static final Percentage LOSS = Percentage.of(1);
     private static final Mass TEST_PATTY = Mass.ofGrams(10);
 

@@ -19,7 +19,6 @@ import ironpin.filling.Aspic;
 import ironpin.filling.OrderCard;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quoted;
-import ironpin.quantity.Temperature;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -36,8 +35,6 @@ public final class DayPlan {
     private static final Duration BETWEEN_ROUNDS = Duration.ofMinutes(1);
     private static final Duration DIP = Duration.ofMinutes(6);
     private static final Duration STOCK = Duration.ofMinutes(12);
-    private static final Temperature HOT_STOCK = Temperature.ofCelsius(75);
-    private static final Temperature SET_STOCK = Temperature.ofCelsius(12);
     private static final Duration TO_TABLE = Duration.ofMinutes(4);
 
     private final Batch batch;
@@ -188,7 +185,7 @@ public final class DayPlan {
                 Station.FILLING,
                 "The stock sets in the fridge.",
                 "Shallow, uncovered until it is cold.",
-                Pace.minutes(Aspic.TRAY.cools(HOT_STOCK, SET_STOCK).toSeconds() / 60.0),
+                Pace.minutes(Aspic.TRAY.sets().toSeconds() / 60.0),
                 Set.of(),
                 List.of(key + ".stock"));
         return List.of(key + ".set");

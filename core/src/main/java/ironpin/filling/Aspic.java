@@ -27,6 +27,12 @@ public record Aspic(Length depth, int sides, Temperature fridge) {
     /** Gelatin that sets soft to firm cubes. */
     public static final Band<Percentage> GELATIN = Band.percent(2, 4);
 
+    /** Stock as it is poured on a tray. */
+    public static final Temperature HOT = Temperature.ofCelsius(75);
+
+    /** Stock with 2 to 4 % of gelatin is set. */
+    public static final Temperature SET = Temperature.ofCelsius(12);
+
     /** Hot stock passes this within two hours. */
     public static final Temperature WARM = Temperature.ofCelsius(21);
 
@@ -60,6 +66,11 @@ public record Aspic(Length depth, int sides, Temperature fridge) {
             throw new IllegalArgumentException("stock at " + from + " does not cool to " + to + " at " + fridge);
         }
         return Duration.ofSeconds(Math.round(constant().toSeconds() * Math.log(over / left)));
+    }
+
+    /** How long hot stock on it needs to set. */
+    public Duration sets() {
+        return cools(HOT, SET);
     }
 
     /** Whether hot stock is under 21 °C within two hours and under 5 °C within four more. */

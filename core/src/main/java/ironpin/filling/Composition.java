@@ -58,6 +58,9 @@ public record Composition(
     /** Fat of meat that is juicy, oil counted in. */
     public static final Band<Percentage> JUICY_FAT = Band.percent(20, 30);
 
+    /** Fat that lean meat is brought to. */
+    public static final Percentage WANTED_FAT = Percentage.of(25);
+
     public Composition {
         parts = Map.copyOf(parts);
         allergens = Set.copyOf(allergens);

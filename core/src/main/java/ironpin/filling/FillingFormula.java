@@ -122,12 +122,9 @@ public record FillingFormula(List<FillingLine> lines) {
     public record Raw(FillingFormula formula, double times) {}
 
     private static double left(FillingLine line) {
-        boolean weeps = Foods.named(line.ingredient())
-                .filter(food -> food.role() == Food.Role.VEGETABLE || food.role() == Food.Role.STARCHY)
-                .isPresent();
+        boolean weeps = Foods.named(line.ingredient()).filter(Food::weeps).isPresent();
         Optional<Treatment> done = weeps ? Treatment.spokenOf(line.ingredient()) : Optional.empty();
-        return done.map(one -> (one.left().low().fraction() + one.left().high().fraction()) / 2)
-                .orElse(1.0);
+        return done.map(Treatment::usuallyLeft).orElse(1.0);
     }
 
     /** The mass of each line in this much filling; the last line takes the rounding, so the sum is exact. */

@@ -53,6 +53,11 @@ public record Food(
         }
     }
 
+    /** Whether it gives off water when it is salted, blanched or thawed. */
+    public boolean weeps() {
+        return role == Role.VEGETABLE || role == Role.STARCHY;
+    }
+
     /** The same meat with another share of fat, parts of 1: what is lean keeps its proportions. */
     Food withFat(double share) {
         double lean = (1 - share) / (1 - fat);

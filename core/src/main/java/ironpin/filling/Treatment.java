@@ -37,6 +37,11 @@ public enum Treatment {
         return left;
     }
 
+    /** What is usually left: the middle of the band, parts of 1 (est.). */
+    public double usuallyLeft() {
+        return (left.low().fraction() + left.high().fraction()) / 2;
+    }
+
     /** How it is done, shortly. */
     public String how() {
         return how;

@@ -2,6 +2,7 @@ package ironpin.plan;
 
 import ironpin.batch.Filling;
 import ironpin.batch.Fix;
+import ironpin.batch.Guests;
 import ironpin.batch.PlanField;
 import ironpin.filling.Allergen;
 import ironpin.filling.Composition;
@@ -23,8 +24,6 @@ import java.util.stream.Collectors;
 
 /** Whether a filling is salted, juicy and moist enough, and who must not eat it. */
 final class CompositionFindings {
-    private static final double USUAL_SALT = 1.2;
-    private static final Percentage WANTED_FAT = Percentage.of(25);
     private static final double BACK_FAT = 0.85;
     private static final double LEAST_RATIO = 0.05;
 
@@ -57,7 +56,7 @@ final class CompositionFindings {
     private static Finding salt(Mass made, Composition of, Filling filling, Percentage wanted) {
         SaltShare share = new SaltShare(made, made.multipliedBy(of.salt()));
         // What this cook likes moves the band.
-        double moved = wanted.percent() - USUAL_SALT;
+        double moved = wanted.percent() - Guests.USUAL.salt().percent();
         Band<Percentage> band = Band.percent(
                 Composition.SALT_BAND.low().percent() + moved,
                 Composition.SALT_BAND.high().percent() + moved);
@@ -113,11 +112,13 @@ final class CompositionFindings {
             return Finding.note(figure, "fat in the meat, oil counted in: rich (est.).", "Usual is " + range + ".");
         }
         double meat = made.grams() * of.meat();
-        double add = meat * (WANTED_FAT.fraction() - fat.fraction()) / (BACK_FAT - WANTED_FAT.fraction());
+        double add = meat
+                * (Composition.WANTED_FAT.fraction() - fat.fraction())
+                / (BACK_FAT - Composition.WANTED_FAT.fraction());
         return Finding.note(
                 figure,
                 "fat in the meat: lean. " + Words.grams(add) + " of back fat would bring it to "
-                        + Words.one(WANTED_FAT.percent()) + " % (est.).",
+                        + Words.one(Composition.WANTED_FAT.percent()) + " % (est.).",
                 "Dry filling is what cooks fear; with poultry use thigh and skin, or oil.");
     }
 

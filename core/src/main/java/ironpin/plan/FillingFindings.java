@@ -8,18 +8,13 @@ import ironpin.batch.Styles;
 import ironpin.filling.Aspic;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
-import ironpin.quantity.Temperature;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /** Whether the filling suits the skin and where the rest of it goes. */
 final class FillingFindings {
-    private static final double LEAST_RATIO = 0.8;
-    private static final double MOST_RATIO = 2.0;
     private static final Percentage SET = Percentage.of(3);
-    private static final Temperature HOT = Temperature.ofCelsius(75);
-    private static final Temperature SET_AT = Temperature.ofCelsius(12);
 
     private FillingFindings() {}
 
@@ -54,12 +49,12 @@ final class FillingFindings {
                 Words.one(aspic.percent()) + " % of the filling is set stock; it melts as it cooks."));
         Mass powder = Aspic.gelatin(stock, SET);
         found.add(Finding.note(
-                Words.time(Aspic.TRAY.cools(HOT, SET_AT)),
+                Words.time(Aspic.TRAY.sets()),
                 "to set " + Words.grams(stock.grams()) + " of stock "
                         + Words.mm(Aspic.TRAY.depth().millimetres())
                         + " deep on a tray in the fridge (est.), with " + Words.fine(powder.grams())
                         + " of gelatin powder or skin stock reduced until it sets.",
-                Aspic.TRAY.meetsTheCoolingRule(HOT)
+                Aspic.TRAY.meetsTheCoolingRule(Aspic.HOT)
                         ? "Shallow enough for the cooling rule: under " + Words.celsius(21) + " within 2 h, under "
                                 + Words.celsius(5) + " within 4 h more. Deeper does not set nor cool in time."
                         : "Too deep for the cooling rule."));
@@ -69,17 +64,19 @@ final class FillingFindings {
         double ratio = lot.share().fillingEach().ratioTo(lot.share().doughEach());
         Style style = Styles.get(lot.lot().style());
         String figure = Words.one(ratio) + " : 1";
-        String why = "Usual is " + LEAST_RATIO + " to " + MOST_RATIO + "; this style fills "
+        String why = "Usual is " + Style.LEAST_FILLING + " to " + Style.MOST_FILLING + "; this style fills "
                 + Words.grams(style.fillingBand().low().grams()) + " to "
                 + Words.grams(style.fillingBand().high().grams()) + ".";
-        if (ratio >= LEAST_RATIO && ratio <= MOST_RATIO) {
+        if (ratio >= Style.LEAST_FILLING && ratio <= Style.MOST_FILLING) {
             return Finding.good(figure, "filling to dough.", why);
         }
-        double edge = ratio < LEAST_RATIO ? LEAST_RATIO : MOST_RATIO;
+        double edge = ratio < Style.LEAST_FILLING ? Style.LEAST_FILLING : Style.MOST_FILLING;
         double wanted = Words.toTenth(lot.share().doughEach().grams() * edge);
         return Finding.look(
                 figure,
-                ratio < LEAST_RATIO ? "filling to dough: mostly skin." : "filling to dough: the skin will tear.",
+                ratio < Style.LEAST_FILLING
+                        ? "filling to dough: mostly skin."
+                        : "filling to dough: the skin will tear.",
                 why,
                 new Fix(
                         "Fill " + Words.fine(wanted),
@@ -90,7 +87,7 @@ final class FillingFindings {
 
     private static Optional<Finding> leftOver(BatchPlan plan, LotPlan lot, Balance.OfFilling share) {
         Mass left = share.left();
-        if (left.grams() < 1) {
+        if (!LeftOver.worthNaming(left)) {
             return Optional.empty();
         }
         return Optional.of(Finding.mendable(

@@ -18,7 +18,7 @@ import java.util.List;
  * What could be done about dough or filling that is left over. Each idea is tried on the plan; those that leave less over are
  * offered, the one first that needs the least to be bought.
  */
-final class LeftOver {
+public final class LeftOver {
     private static final int MOST_OFFERED = 3;
 
     /** An idea with what it takes from the shop, in grams; nothing is better than little. */
@@ -31,6 +31,24 @@ final class LeftOver {
     private LeftOver(Batch batch) {
         this.batch = batch;
         this.balance = Balancer.solve(batch);
+    }
+
+    /** What could be done about everything that is over, fillings first. Grams, pieces and labels as the fields have them. */
+    public static List<Fix> fixes(Batch batch) {
+        Balance balance = Balancer.solve(batch);
+        List<Fix> fixes = new ArrayList<>();
+        balance.fillings().stream()
+                .filter(share -> worthNaming(share.left()))
+                .forEach(share -> fixes.addAll(ofFilling(batch, share)));
+        balance.doughs().stream()
+                .filter(share -> worthNaming(share.left()))
+                .forEach(share -> fixes.addAll(ofDough(batch, share)));
+        return fixes.stream().distinct().toList();
+    }
+
+    /** Less than a gram is for the bowl. */
+    static boolean worthNaming(Mass left) {
+        return left.grams() >= 1;
     }
 
     static String why(Mass left, Mass each) {

@@ -101,7 +101,7 @@ final class PortionFindings {
     private static void leftOver(BatchPlan plan, LotPlan lot, List<Finding> found) {
         Balance.OfDough share = plan.balance().dough(lot.dough().no());
         Mass left = share.left();
-        if (left.grams() < 1) {
+        if (!LeftOver.worthNaming(left)) {
             return;
         }
         found.add(Finding.mendable(

@@ -1,5 +1,6 @@
 package ironpin.recipe;
 
+import ironpin.batch.Guests;
 import ironpin.filling.Composition;
 import ironpin.filling.FillingKind;
 import ironpin.filling.SaltShare;
@@ -12,8 +13,6 @@ import java.util.List;
 
 /** Whether the fillings of a recipe are salted and juicy. */
 final class FillingCheck {
-    private static final Percentage WANTED_SALT = Percentage.of(1.2);
-
     private FillingCheck() {}
 
     static void of(ReadRecipe recipe, List<Finding> findings) {
@@ -37,7 +36,7 @@ final class FillingCheck {
             findings.add(Finding.good(figure, of + ", within 1.0 to 1.4 % (est.).", ""));
             return;
         }
-        Mass add = share.toReach(WANTED_SALT);
+        Mass add = share.toReach(Guests.USUAL.salt());
         findings.add(Finding.look(
                 figure,
                 add.isZero()

@@ -22,8 +22,6 @@ final class PieceCheck {
     private static final double DOUGH_TOLERANCE = 0.12;
 
     private static final double FILLING_TOLERANCE = 0.15;
-    private static final double LEAST_RATIO = 0.8;
-    private static final double MOST_RATIO = 2.0;
     private static final double THINNEST_MM = 0.6;
 
     private PieceCheck() {}
@@ -81,13 +79,7 @@ final class PieceCheck {
             ReadRecipe recipe, Spread each, int pieces, List<Finding> contradictions, List<Finding> findings) {
         Optional<Spread> said = recipe.hints().doughEach();
         if (said.isPresent() && apart(each, said.get(), DOUGH_TOLERANCE)) {
-            contradictions.add(Finding.stop(
-                    grams(each) + " against " + grams(said.get()),
-                    "of dough in a piece: what is mixed gives the first for " + pieces
-                            + " pieces, the steps say the second.",
-                    "At the stated size it makes "
-                            + Math.round(each.usual() * pieces / said.get().usual()) + " pieces.",
-                    null));
+            contradictions.add(differ("dough", "At the stated size it makes", each, said.get(), pieces));
             return;
         }
         Style style = recipe.style();
@@ -105,13 +97,7 @@ final class PieceCheck {
             ReadRecipe recipe, Spread each, int pieces, List<Finding> contradictions, List<Finding> findings) {
         Optional<Spread> said = recipe.hints().fillingEach();
         if (said.isPresent() && apart(each, said.get(), FILLING_TOLERANCE)) {
-            contradictions.add(Finding.stop(
-                    grams(each) + " against " + grams(said.get()),
-                    "of filling in a piece: what is mixed gives the first for " + pieces
-                            + " pieces, the steps say the second.",
-                    "At the stated spoon it fills "
-                            + Math.round(each.usual() * pieces / said.get().usual()) + " pieces.",
-                    null));
+            contradictions.add(differ("filling", "At the stated spoon it fills", each, said.get(), pieces));
             return;
         }
         findings.add(Finding.note(grams(each), "of filling for each of " + pieces + " (est.).", ""));
@@ -121,12 +107,12 @@ final class PieceCheck {
         double ratio = filling.usual() / dough.usual();
         String figure = Decimal.fixed(ratio, 2) + " : 1";
         findings.add(
-                ratio >= LEAST_RATIO && ratio <= MOST_RATIO
+                ratio >= Style.LEAST_FILLING && ratio <= Style.MOST_FILLING
                         ? Finding.good(figure, "filling to dough.", "")
                         : Finding.look(
                                 figure,
-                                "filling to dough; usual is " + LEAST_RATIO + " to " + MOST_RATIO + ". "
-                                        + (ratio < LEAST_RATIO ? "Dough" : "Filling") + " will be left over.",
+                                "filling to dough; usual is " + Style.LEAST_FILLING + " to " + Style.MOST_FILLING + ". "
+                                        + (ratio < Style.LEAST_FILLING ? "Dough" : "Filling") + " will be left over.",
                                 "",
                                 null));
     }
@@ -191,6 +177,15 @@ final class PieceCheck {
         } else {
             findings.add(Finding.good(grams(inside.get()), "of filling fits a wrapper of " + wide + " (est.).", ""));
         }
+    }
+
+    private static Finding differ(String what, String otherwise, Spread each, Spread said, int pieces) {
+        return Finding.stop(
+                grams(each) + " against " + grams(said),
+                "of " + what + " in a piece: what is mixed gives the first for " + pieces
+                        + " pieces, the steps say the second.",
+                otherwise + " " + Math.round(each.usual() * pieces / said.usual()) + " pieces.",
+                null);
     }
 
     private static Optional<Spread> total(List<Spread> masses) {

@@ -1,6 +1,7 @@
 package ironpin.recipe;
 
 import ironpin.amount.Reading;
+import ironpin.amount.Spread;
 import ironpin.dough.HydrationTarget;
 import ironpin.pantry.Flour;
 import ironpin.plan.Finding;
@@ -62,7 +63,7 @@ public record RecipeCheck(
     /** Where a dough of this recipe should lie. */
     public static HydrationTarget target(ReadRecipe recipe, RecipeDough dough) {
         double shift = 0;
-        for (Map.Entry<Flour, ironpin.amount.Spread> one : dough.flours().entrySet()) {
+        for (Map.Entry<Flour, Spread> one : dough.flours().entrySet()) {
             shift += one.getValue().usual()
                     / dough.flour().usual()
                     * HydrationTarget.flourShift(dough.family(), one.getKey());
@@ -138,25 +139,19 @@ public record RecipeCheck(
             int before = contradictions.size();
             twice(line, contradictions);
             if (contradictions.size() > before && line.meaning().orElse(null) instanceof Meaning.OfFlour) {
-                Reading.Second second = line.reading().orElseThrow().second().orElseThrow();
-                double with = dough.flour().usual()
-                        + (second.mass().grams()
-                                        - line.reading().orElseThrow().mass().grams())
-                                * line.share();
-                double other = dough.hydration().usual() * dough.flour().usual() / with;
-                boolean first =
-                        target.band().contains(Percentage.of(dough.hydration().usual()));
-                boolean fits = target.band().contains(Percentage.of(other));
-                if (first != fits) {
+                Reading read = line.reading().orElseThrow();
+                double weighed = read.mass().grams();
+                double second = read.second().orElseThrow().mass().grams();
+                double now = dough.hydration().usual();
+                double flour = dough.flour().usual();
+                double other = now * flour / (flour + (second - weighed) * line.share());
+                boolean first = target.band().contains(Percentage.of(now));
+                if (first != target.band().contains(Percentage.of(other))) {
                     Finding said = contradictions.remove(contradictions.size() - 1);
-                    String right = first
-                            ? line.reading().orElseThrow().mass().grams() + ""
-                            : second.mass().grams() + "";
                     contradictions.add(Finding.stop(
                             said.figure(),
-                            said.text() + " " + Quoted.mass(Double.parseDouble(right), 0) + " fits: it makes "
-                                    + one(first ? dough.hydration().usual() : other) + " %, the other "
-                                    + one(first ? other : dough.hydration().usual()) + " %.",
+                            said.text() + " " + Quoted.mass(first ? weighed : second, 0) + " fits: it makes "
+                                    + one(first ? now : other) + " %, the other " + one(first ? other : now) + " %.",
                             said.why(),
                             null));
                 }

@@ -57,14 +57,14 @@ public record RecipeFilling(int group, String name, List<RecipeLine> lines, List
 
     private static Part part(RecipeLine line, Spread grams) {
         Optional<Food> food = line.meaning().map(meaning -> meaning instanceof Meaning.OfFood of ? of.food() : null);
-        Optional<Treatment> treatment =
-                food.filter(RecipeFilling::weeps).flatMap(one -> Treatment.spokenOf(line.text()));
+        Optional<Treatment> treatment = food.filter(Food::weeps).flatMap(one -> Treatment.spokenOf(line.text()));
         String name = line.name();
         if (treatment.isPresent()) {
             Band<Percentage> left = treatment.get().left();
-            double low = left.low().fraction();
-            double high = left.high().fraction();
-            Spread squeezed = new Spread(grams.low() * low, grams.usual() * (low + high) / 2, grams.high() * high);
+            Spread squeezed = new Spread(
+                    grams.low() * left.low().fraction(),
+                    grams.usual() * treatment.get().usuallyLeft(),
+                    grams.high() * left.high().fraction());
             return new Part(cut(plain(name, food) + ", " + treatment.get().label()), food, squeezed);
         }
         return new Part(cut(plain(name, food)), food, grams);
@@ -84,10 +84,6 @@ public record RecipeFilling(int group, String name, List<RecipeLine> lines, List
     private static String cut(String text) {
         String said = text.isBlank() ? "something" : text;
         return said.length() <= MOST_NAME ? said : said.substring(0, MOST_NAME);
-    }
-
-    private static boolean weeps(Food food) {
-        return food.role() == Food.Role.VEGETABLE || food.role() == Food.Role.STARCHY;
     }
 
     /** All of it in grams. */

@@ -279,25 +279,8 @@ public record RecipeHints(
     }
 
     private static Spread spread(String low, String high) {
-        double least = number(low);
-        double most = high == null ? least : number(high);
+        double least = AmountReader.number(low).orElseThrow();
+        double most = high == null ? least : AmountReader.number(high).orElseThrow();
         return new Spread(Math.min(least, most), (least + most) / 2, Math.max(least, most));
-    }
-
-    private static double number(String text) {
-        String spaced = text.replace(',', '.').strip();
-        double sum = 0;
-        for (String part : spaced.replaceAll("([½¼¾⅓⅔⅛])", " $1").strip().split("\\s+")) {
-            int glyph = "½¼¾⅓⅔⅛".indexOf(part);
-            if (glyph >= 0) {
-                sum += new double[] {0.5, 0.25, 0.75, 1 / 3.0, 2 / 3.0, 0.125}[glyph];
-            } else if (part.contains("/")) {
-                String[] both = part.split("/");
-                sum += Double.parseDouble(both[0]) / Double.parseDouble(both[1]);
-            } else {
-                sum += Double.parseDouble(part);
-            }
-        }
-        return sum;
     }
 }

@@ -211,8 +211,7 @@ public final class RecipeText {
         }
         String rest = line.substring(colon + 1).strip();
         if (!WITH_UNIT.matcher(rest).matches()
-                        && !STARTS_WITH_NUMBER.matcher(rest).matches()
-                || line.substring(0, colon).length() > HEADING) {
+                && !STARTS_WITH_NUMBER.matcher(rest).matches()) {
             return false;
         }
         if (!GROUP.matcher(line.substring(0, colon)).matches()) {

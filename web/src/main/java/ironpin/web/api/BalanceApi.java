@@ -4,14 +4,9 @@ import ironpin.batch.Balance;
 import ironpin.batch.Balancer;
 import ironpin.batch.Batch;
 import ironpin.batch.Fix;
-import ironpin.batch.Station;
-import ironpin.plan.BatchPlan;
-import ironpin.plan.Finding;
-import ironpin.plan.Findings;
+import ironpin.plan.LeftOver;
 import ironpin.quantity.UnitSystem;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -51,27 +46,7 @@ class BalanceApi {
                 balance.doughs().stream().map(BalanceApi::shared).toList(),
                 balance.fillings().stream().map(BalanceApi::shared).toList(),
                 balance.lots().stream().map(BalanceApi::pieces).toList(),
-                changes(batch));
-    }
-
-    private static List<Change> changes(Batch batch) {
-        BatchPlan plan = BatchPlan.of(batch);
-        List<Change> changes = new ArrayList<>();
-        for (Station station : List.of(Station.FILLING, Station.PORTION)) {
-            for (var lot : plan.lots()) {
-                Findings.at(station, plan, lot.lot().no()).stream()
-                        .filter(one -> one.text().contains("over, "))
-                        .flatMap(BalanceApi::fixes)
-                        .map(Change::of)
-                        .filter(change -> !changes.contains(change))
-                        .forEach(changes::add);
-            }
-        }
-        return changes;
-    }
-
-    private static Stream<Fix> fixes(Finding finding) {
-        return Stream.concat(finding.fix().stream(), finding.others().stream());
+                LeftOver.fixes(batch).stream().map(Change::of).toList());
     }
 
     private static Shared shared(Balance.OfDough share) {

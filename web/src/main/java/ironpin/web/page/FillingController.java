@@ -4,6 +4,7 @@ import ironpin.amount.UnreadableAmount;
 import ironpin.batch.Batch;
 import ironpin.batch.Filling;
 import ironpin.batch.FillingComposing;
+import ironpin.filling.Composition;
 import ironpin.filling.FillingKind;
 import ironpin.filling.Food;
 import ironpin.filling.Foods;
@@ -12,10 +13,10 @@ import ironpin.filling.PattyVerdict;
 import ironpin.filling.Treatment;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
-import ironpin.quantity.Percentage;
 import ironpin.store.BatchStore;
 import ironpin.store.HandStore;
 import ironpin.store.KitStore;
+import ironpin.web.picture.Say;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.util.Optional;
@@ -39,7 +40,6 @@ class FillingController {
     private static final int NEW_LINE = -1;
 
     private static final double MOST_GRAMS = 50_000;
-    private static final Percentage BLENDED = Percentage.of(25);
     private static final double LEAST_LEFT = 0.1;
     private static final String WEIGHED_RULE = "Both in grams: raw 1 to 50,000, and left a tenth of that to all of it.";
 
@@ -74,7 +74,11 @@ class FillingController {
     @PostMapping("/blend")
     String blend(@PathVariable long id, From from, Model model) {
         return change(
-                id, from, model, "fat blended to 25 %", (batch, no) -> FillingComposing.blend(batch, no, BLENDED));
+                id,
+                from,
+                model,
+                "fat blended to " + Say.plain(Composition.WANTED_FAT.percent(), 0) + " %",
+                (batch, no) -> FillingComposing.blend(batch, no, Composition.WANTED_FAT));
     }
 
     @PostMapping("/drop")

@@ -85,6 +85,11 @@ public final class FillingScreen {
                 .isPresent();
     }
 
+    /** What the button for it says. */
+    public String blending() {
+        return "blend the meat to " + Say.plain(Composition.WANTED_FAT.percent(), 0) + " % with back fat";
+    }
+
     /** The order of adding. */
     public List<OrderCard.Step> order() {
         Mass made = screen.plan().balance().filling(filling.no()).made();
@@ -104,9 +109,7 @@ public final class FillingScreen {
     }
 
     private static boolean weighable(String name) {
-        return Foods.named(name)
-                        .filter(food -> food.role() == Food.Role.VEGETABLE || food.role() == Food.Role.STARCHY)
-                        .isPresent()
+        return Foods.named(name).filter(Food::weeps).isPresent()
                 && Treatment.spokenOf(name)
                         .filter(done -> done != Treatment.OIL)
                         .isPresent();
@@ -158,8 +161,7 @@ public final class FillingScreen {
             return "not known by name";
         }
         Optional<Treatment> treatment = Treatment.spokenOf(name);
-        boolean vegetable =
-                food.get().role() == Food.Role.VEGETABLE || food.get().role() == Food.Role.STARCHY;
+        boolean vegetable = food.get().weeps();
         if (vegetable && treatment.isPresent() && treatment.get() != Treatment.OIL) {
             Treatment done = treatment.get();
             Belief left = hand.left(food.get().key(), done);

@@ -29,6 +29,8 @@ import org.springframework.web.bind.annotation.RequestHeader;
 /** From "who eats" to a finished plan: a style by its drawing, how many, how hungry, when. */
 @Controller
 class NewBatchController {
+    private static final int MOST_EATERS = 200;
+
     private final BatchStore batches;
     private final KitStore kit;
     private final LastTimes lastTimes;
@@ -106,24 +108,19 @@ class NewBatchController {
 
     private Optional<BatchPlan> preview(Wish wish, Model model) {
         model.addAttribute("wish", wish);
-        OptionalDouble eaters = TypedNumber.read(wish.eaters(), "");
-        boolean whole = eaters.isPresent()
-                && eaters.getAsDouble() == Math.rint(eaters.getAsDouble())
-                && eaters.getAsDouble() >= 1
-                && eaters.getAsDouble() <= 200;
+        Optional<Integer> eaters = eaters(wish.eaters());
         Optional<LocalDateTime> serving = serving(wish.date(), wish.time());
-        if (!whole) {
+        if (eaters.isEmpty()) {
             model.addAttribute("eatersError", "A whole number from 1 to 200.");
         }
         if (serving.isEmpty()) {
             model.addAttribute("servingError", "A date from 2000 to 2100, and a time from 00:00 to 23:59.");
         }
-        if (!whole || serving.isEmpty()) {
+        if (eaters.isEmpty() || serving.isEmpty()) {
             return Optional.empty();
         }
         Style style = Styles.get(wish.style());
-        Batch batch = Styles.start(
-                style, style.name(), serving.get(), (int) eaters.getAsDouble(), wish.appetite(), kit.load());
+        Batch batch = Styles.start(style, style.name(), serving.get(), eaters.get(), wish.appetite(), kit.load());
         Optional<LastTime> last = lastTime(BatchPlan.of(batch));
         model.addAttribute("last", last.orElse(null));
         Batch changed = wish.lastTime()
@@ -144,6 +141,16 @@ class NewBatchController {
     private Optional<LastTime> lastTime(BatchPlan plan) {
         LotPlan lot = plan.lots().get(0);
         return lastTimes.before(lot, 0);
+    }
+
+    /** How many eat, as it was typed, if that makes sense: a whole number from 1 to 200. */
+    static Optional<Integer> eaters(String typed) {
+        OptionalDouble number = TypedNumber.read(typed, "");
+        boolean whole = number.isPresent()
+                && number.getAsDouble() == Math.rint(number.getAsDouble())
+                && number.getAsDouble() >= 1
+                && number.getAsDouble() <= MOST_EATERS;
+        return whole ? Optional.of((int) number.getAsDouble()) : Optional.empty();
     }
 
     /** A date and a time as they were typed, if they make sense. */

@@ -16,7 +16,6 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -30,7 +29,6 @@ import org.springframework.web.multipart.MultipartFile;
 /** A recipe from elsewhere: pasted or dropped, read, corrected in place, and made a batch. */
 @Controller
 class RecipeController {
-    private static final int MOST_EATERS = 200;
     private static final int USUAL_EATERS = 4;
 
     private final BatchStore batches;
@@ -153,12 +151,7 @@ class RecipeController {
     }
 
     private static Optional<Integer> eaters(HttpServletRequest request) {
-        OptionalDouble typed = TypedNumber.read(typed(request, "eaters", ""), "");
-        boolean whole = typed.isPresent()
-                && typed.getAsDouble() == Math.rint(typed.getAsDouble())
-                && typed.getAsDouble() >= 1
-                && typed.getAsDouble() <= MOST_EATERS;
-        return whole ? Optional.of((int) typed.getAsDouble()) : Optional.empty();
+        return NewBatchController.eaters(typed(request, "eaters", ""));
     }
 
     private static String name(String file) {

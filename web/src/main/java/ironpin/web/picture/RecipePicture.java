@@ -54,26 +54,8 @@ public final class RecipePicture {
                 26,
                 "class",
                 "band");
-        svg.text(
-                Say.plain(bandLow, 1),
-                "x",
-                x(bandLow, left, span),
-                "y",
-                BAR + 30,
-                "text-anchor",
-                "middle",
-                "class",
-                "small");
-        svg.text(
-                Say.plain(bandHigh, 1) + " %",
-                "x",
-                x(bandHigh, left, span),
-                "y",
-                BAR + 30,
-                "text-anchor",
-                "middle",
-                "class",
-                "small");
+        middle(svg, Say.plain(bandLow, 1), x(bandLow, left, span), BAR + 30, "small");
+        middle(svg, Say.plain(bandHigh, 1) + " %", x(bandHigh, left, span), BAR + 30, "small");
         svg.add(
                 "path",
                 "d",
@@ -81,16 +63,7 @@ public final class RecipePicture {
                 "class",
                 "open-range");
         svg.add("circle", "cx", x(now.usual(), left, span), "cy", BAR, "r", 7, "class", "pin-head");
-        svg.text(
-                Say.plain(now.usual(), 1) + " %",
-                "x",
-                x(now.usual(), left, span),
-                "y",
-                BAR - 20,
-                "text-anchor",
-                "middle",
-                "class",
-                "figure");
+        middle(svg, Say.plain(now.usual(), 1) + " %", x(now.usual(), left, span), BAR - 20, "figure");
         double y = FIRST_ROW;
         for (CupFit fit : fits) {
             double at = x(fit.hydration(), left, span);
@@ -110,6 +83,10 @@ public final class RecipePicture {
             y += ROW;
         }
         return svg.done();
+    }
+
+    private static void middle(Svg svg, String text, double x, double y, String cssClass) {
+        svg.text(text, "x", x, "y", y, "text-anchor", "middle", "class", cssClass);
     }
 
     private static double x(double percent, double low, double span) {
