@@ -1,15 +1,22 @@
 package ironpin.amount;
 
+import ironpin.pantry.Food;
+import ironpin.pantry.FoodName;
+import ironpin.pantry.Measure;
 import ironpin.quantity.Band;
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Spread;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * Reads amounts as cooks write them: {@code new AmountReader(CupStandard.US).read("2 1/4 cups flour")}.
@@ -20,14 +27,19 @@ import java.util.OptionalDouble;
 public final class AmountReader {
     private static final double MOST_GRAMS = 100_000;
     private static final int MOST_TEXT = 200;
+    private static final double WORTH_A_WORD_G = 2;
+    private static final Spread HAND = new Spread(0.6, 1, 1.6);
     private static final Spread GLASS = new Spread(0.75, 1, 1.25);
-    private static final Spread FINGERS = new Spread(0.6, 1, 1.6);
     private static final Spread ROOT = new Spread(0.6, 1, 1.5);
     private static final Spread KNOB = new Spread(0.5, 1, 1.8);
 
+    /** A weight behind the name: "1 cabbage, 600 g", "3 carrots (about 200 g)". */
+    private static final Pattern LATER_WEIGHT = Pattern.compile(
+            "(?i)[,(;]\\s*(?:about |approx\\.? |around |~|roughly |total |weighing )?\\d[\\d.,/ ½¼¾⅓⅔–-]{0,12}\\s?(?:g|kg|grams?|oz|ounces?|lbs?|pounds?|ml|cups?)\\b");
+
     private final CupStandard cups;
 
-    /** @param cups whose cup is meant where the text does not say */
+    /** @param cups whose cups, spoons and pints are meant where the text does not say */
     public AmountReader(CupStandard cups) {
         this.cups = cups;
     }
@@ -43,7 +55,7 @@ public final class AmountReader {
      * @param of what it is of, where the text does not say
      * @throws UnreadableAmount if it cannot be understood, with the place
      */
-    public Reading read(String text, Optional<Ingredient> of) {
+    public Reading read(String text, Optional<Food> of) {
         if (text.length() > MOST_TEXT) {
             throw new UnreadableAmount(text, MOST_TEXT, text.length(), "an amount has up to 200 characters");
         }
@@ -52,19 +64,33 @@ public final class AmountReader {
         Optional<List<Part>> again = scan.again();
         int restAt = scan.position();
         String rest = scan.rest();
-        if (again.isEmpty() && rest.contains("(")) {
-            again = new AmountScan(rest.substring(rest.indexOf('('))).again();
-        }
         String name = rest.replaceAll("\\(.*", "").strip();
-        Optional<Ingredient> known =
-                Ingredients.named(name).or(() -> name.isEmpty() || unitless(parts) ? of : Optional.empty());
-        Sum sum = new Sum(text, restAt, name, known.or(() -> plainUnits(parts) ? Optional.empty() : of), way(rest));
-        return sum.reading(parts, again);
+        if (again.isEmpty()) {
+            Matcher later = LATER_WEIGHT.matcher(rest);
+            if (later.find()) {
+                again = new AmountScan(rest.substring(later.start())).again();
+                boolean each = rest.substring(later.end()).matches("^\\)?\\s*each\\b.*");
+                again = again.map(weights -> each ? times(weights, parts.get(0)) : weights);
+                name = (name.length() > later.start() ? name.substring(0, later.start()) : name).strip();
+            }
+        }
+        FoodName read = FoodName.read(rest);
+        boolean bare = name.isEmpty() || parts.get(0).counted();
+        Optional<Food> food = read.food().or(() -> bare ? of : Optional.empty());
+        boolean plain = parts.stream().allMatch(part -> part.unit().kind() == KitchenUnit.Kind.MASS);
+        return new Sum(text, restAt, name, read, food.or(() -> plain ? Optional.empty() : of), way(rest))
+                .reading(parts, again);
+    }
+
+    private static List<Part> times(List<Part> weights, Part count) {
+        return count.counted()
+                ? weights.stream().map(part -> part.times(count.low())).toList()
+                : weights;
     }
 
     /** A number as cooks write it: "3 1/2", "3½", "0,5", "two"; nothing if the text does not begin with one. */
     public static OptionalDouble number(String text) {
-        return Numbers.at(text.strip())
+        return Numbers.at(text.strip().toLowerCase(Locale.ROOT))
                 .map(found -> OptionalDouble.of(found.value()))
                 .orElse(OptionalDouble.empty());
     }
@@ -75,14 +101,6 @@ public final class AmountReader {
         scan.measure();
         scan.again();
         return scan.rest();
-    }
-
-    private static boolean unitless(List<Part> parts) {
-        return parts.get(0).unit() == KitchenUnit.PIECE;
-    }
-
-    private static boolean plainUnits(List<Part> parts) {
-        return parts.stream().allMatch(part -> part.unit().kind() == KitchenUnit.Kind.MASS);
     }
 
     private static Way way(String rest) {
@@ -96,44 +114,56 @@ public final class AmountReader {
         return lower.contains("spooned") ? Way.SPOONED : Way.UNSAID;
     }
 
-    /** The parts of one text, worked out for one ingredient. */
+    /** The parts of one text, worked out for one food. */
     private final class Sum {
         private final String text;
         private final int restAt;
         private final String name;
-        private final Optional<Ingredient> of;
+        private final FoodName read;
+        private final Optional<Food> of;
         private final Way way;
 
-        Sum(String text, int restAt, String name, Optional<Ingredient> of, Way way) {
+        Sum(String text, int restAt, String name, FoodName read, Optional<Food> of, Way way) {
             this.text = text;
             this.restAt = restAt;
             this.name = name;
+            this.read = read;
             this.of = of;
             this.way = way;
         }
 
         Reading reading(List<Part> parts, Optional<List<Part>> again) {
-            Spread grams = grams(parts);
+            boolean weighedBeside = parts.get(0).counted() && again.isPresent();
+            // What was weighed counts; what was scooped or counted checks it.
+            boolean weighedBehind = again.filter(this::plainMass).isPresent() && !plainMass(parts);
+            List<Part> first = weighedBeside || weighedBehind ? again.get() : parts;
+            Optional<List<Part>> second = weighedBehind ? Optional.of(parts) : again;
+            Spread grams = grams(first);
+            if (!(grams.usual() > 0)) {
+                throw new UnreadableAmount(text, 0, restAt, "an amount is above 0");
+            }
             if (grams.usual() > MOST_GRAMS) {
                 throw new UnreadableAmount(text, 0, restAt, "more than 100 kg is no amount for a kitchen");
             }
-            Optional<Reading.Second> second = again.map(other -> second(grams, other));
-            String said = said(parts, way)
-                    + second.map(one -> " (" + one.said() + ")").orElse("");
+            // Beside a weight, a bare number only says how many.
+            Optional<Reading.Second> other = weighedBeside ? Optional.empty() : second.map(one -> second(grams, one));
+            String said =
+                    said(first) + other.map(one -> " (" + one.said() + ")").orElse("");
             return new Reading(
-                    said + named(parts),
+                    said + named(),
                     Mass.ofGrams(grams.usual()),
                     band(grams),
-                    assumption(parts),
-                    of.map(Ingredient::key),
-                    alternatives(parts),
-                    second);
+                    assumption(first),
+                    of.map(Food::key),
+                    alternatives(first),
+                    other,
+                    guessed(first));
         }
 
         private Reading.Second second(Spread first, List<Part> parts) {
             Spread grams = grams(parts);
             boolean agrees = grams.high() * 1.02 >= first.low() && grams.low() * 0.98 <= first.high();
-            return new Reading.Second(said(parts, Way.UNSAID), Mass.ofGrams(grams.usual()), band(grams), agrees);
+            return new Reading.Second(said(parts), Mass.ofGrams(grams.usual()), band(grams), agrees);
         }
 
         private Band<Mass> band(Spread grams) {
@@ -141,7 +171,17 @@ public final class AmountReader {
         }
 
         private Spread grams(List<Part> parts) {
-            return parts.stream().map(this::grams).reduce(Spread::plus).orElseThrow();
+            Spread sum = Spread.of(0);
+            for (Part part : parts) {
+                Spread one = grams(part);
+                sum = part.sign() > 0
+                        ? sum.plus(one)
+                        : new Spread(
+                                Math.max(0, sum.low() - one.high()),
+                                Math.max(0, sum.usual() - one.usual()),
+                                Math.max(0, sum.high() - one.low()));
+            }
+            return sum;
         }
 
         private Spread grams(Part part) {
@@ -150,13 +190,32 @@ public final class AmountReader {
             return switch (part.unit().kind()) {
                 case MASS -> number.times(size);
                 case VOLUME -> filled(part, number.times(size));
-                case CUP -> filled(part, number.times(standard(part).millilitres()));
-                case ROUGH ->
-                    filled(part, number.times(size).times(part.unit() == KitchenUnit.GLASS ? GLASS : FINGERS));
-                case LENGTH -> number.times(size).times(perCm(part)).times(ROOT);
-                case KNOB -> number.times(size).times(perCm(part)).times(KNOB);
+                case NATIONAL -> filled(part, number.times(part.unit().millilitres(standard(part))));
+                case ROUGH -> rough(part, number);
+                case LENGTH -> number.times(size).times(perCm()).times(ROOT);
+                case KNOB -> number.times(knob(size)).times(KNOB);
                 case PIECE -> number.times(piece(part));
             };
+        }
+
+        private Spread rough(Part part, Spread number) {
+            Optional<Spread> handful = part.unit() == KitchenUnit.HANDFUL
+                    ? of.flatMap(food -> food.measure().piece("handful"))
+                    : Optional.empty();
+            return handful.isPresent()
+                    ? number.times(handful.get())
+                    : filled(
+                            part,
+                            number.times(part.unit().size()).times(part.unit() == KitchenUnit.GLASS ? GLASS : HAND));
+        }
+
+        private double knob(double cm) {
+            Food food = demand("a knob of what?");
+            return food.measure()
+                    .piece("knob")
+                    .or(() -> food.measure().piece(Measure.CENTIMETRE).map(one -> one.times(cm)))
+                    .orElseThrow(() -> unreadable("only a root or butter is measured in knobs"))
+                    .usual();
         }
 
         private CupStandard standard(Part part) {
@@ -168,19 +227,43 @@ public final class AmountReader {
             return millilitres.times(fill).times(way.density(demand("a spoon or cup of water and of flour differ")));
         }
 
-        private double perCm(Part part) {
+        private double perCm() {
             return demand("a length of what?")
-                    .gramsPerCm()
-                    .orElseThrow(() -> unreadable("only a root is measured by its length"));
+                    .measure()
+                    .piece(Measure.CENTIMETRE)
+                    .orElseThrow(() -> unreadable("only a root is measured by its length"))
+                    .usual();
         }
 
         private Spread piece(Part part) {
-            Ingredient one = demand("a number of what?");
-            Spread piece = one.piece().orElseThrow(() -> unreadable("say how much " + one.label() + ": g, ml, cups…"));
+            Food food = demand("a number of what?");
+            Measure measure = food.measure();
+            Spread piece = part.word()
+                    .flatMap(measure::piece)
+                    .or(() -> part.word().isEmpty() || named(part.word().get(), measure)
+                            ? inName(measure).or(() -> measure.counted().map(Map.Entry::getValue))
+                            : Optional.empty())
+                    .orElseThrow(() -> unreadable("say how much " + food.label() + ": g, ml, cups…"));
             return part.size().map(size -> size.of(piece)).orElse(piece);
         }
 
-        private Ingredient demand(String why) {
+        private boolean named(String word, Measure measure) {
+            return (word.equals("piece") || word.equals("pieces") || word.equals("ball") || word.equals("balls"))
+                    && measure.counted().isPresent();
+        }
+
+        /** "4 bay leaves": what is counted stands in the name. */
+        private Optional<Spread> inName(Measure measure) {
+            for (String word : name.split("[^\\p{L}]+")) {
+                Optional<Spread> one = word.isEmpty() ? Optional.empty() : measure.piece(word);
+                if (one.isPresent()) {
+                    return one;
+                }
+            }
+            return Optional.empty();
+        }
+
+        private Food demand(String why) {
             return of.orElseThrow(() -> unreadable(
                     name.isEmpty()
                             ? "of what? " + why
@@ -191,8 +274,13 @@ public final class AmountReader {
             return new UnreadableAmount(text, restAt, text.length(), message);
         }
 
-        private String said(List<Part> parts, Way told) {
-            return String.join(" + ", parts.stream().map(this::said).toList());
+        private String said(List<Part> parts) {
+            StringBuilder out = new StringBuilder();
+            for (Part part : parts) {
+                out.append(out.length() == 0 ? "" : part.sign() < 0 ? " minus " : " + ")
+                        .append(said(part));
+            }
+            return out.toString();
         }
 
         private String said(Part part) {
@@ -203,42 +291,70 @@ public final class AmountReader {
             }
             part.size().ifPresent(size -> out.append(' ').append(size.word()));
             part.fill().ifPresent(fill -> out.append(' ').append(fill.word()));
-            if (part.unit() == KitchenUnit.CUP) {
+            if (part.unit() == KitchenUnit.CUP || part.cups().isPresent()) {
                 out.append(' ').append(standard(part).label());
             }
             boolean one = part.high() <= 1 && part.low() == part.high();
-            String unit = one ? part.unit().singular() : part.unit().written();
-            if (part.unit() == KitchenUnit.PIECE) {
-                unit = of.map(ingredient -> one ? ingredient.pieceWord() : plural(ingredient.pieceWord()))
-                        .orElse("");
-            }
+            String unit = part.counted()
+                    ? part.word().orElse("")
+                    : one ? part.unit().singular() : part.unit().written();
             return out.append(unit.isEmpty() ? "" : " " + unit).toString();
         }
 
-        private String plural(String word) {
-            return word + "s";
+        /** What it is of, as it was written, or as it was known before. */
+        private String named() {
+            String label = !name.isEmpty() ? name : of.map(Food::label).orElse("");
+            return label.isEmpty() ? "" : " " + label;
         }
 
-        /** What it is of, unless the counted word says it already. */
-        private String named(List<Part> parts) {
-            boolean counted = unitless(parts)
-                    && of.filter(one -> !one.pieceWord().equals("clove")).isPresent();
-            String label = of.map(Ingredient::label).orElse(name);
-            String how = way == Way.UNSAID ? "" : ", " + way.word();
-            return counted || label.isEmpty() ? how : " " + label + how;
+        private String bare() {
+            String label = !name.isEmpty() ? name : of.map(Food::label).orElse("");
+            return label.replaceAll("(?i),?\\s*(?:scooped|dipped|sifted|spooned)(?: in)?", "")
+                    .strip();
+        }
+
+        private boolean guessed(List<Part> parts) {
+            boolean volume =
+                    parts.stream().anyMatch(part -> measured(part.unit().kind()));
+            boolean ofItsKind =
+                    of.filter(food -> food.measure().usualOfItsKind()).isPresent();
+            boolean hand = parts.stream().anyMatch(part -> part.unit().kind() == KitchenUnit.Kind.ROUGH);
+            // A pinch is a pinch.
+            boolean matters = grams(parts).usual() >= WORTH_A_WORD_G;
+            boolean nameGuessed = !read.known() && read.food().isPresent();
+            return volume && matters && (ofItsKind || hand) || nameGuessed && !plainMass(parts);
+        }
+
+        private boolean plainMass(List<Part> parts) {
+            return parts.stream().allMatch(part -> part.unit().kind() == KitchenUnit.Kind.MASS);
         }
 
         private String assumption(List<Part> parts) {
             List<String> assumed = new ArrayList<>();
             for (Part part : parts) {
                 switch (part.unit().kind()) {
-                    case CUP ->
-                        assumed.add(standard(part).label() + " cups of "
-                                + Decimal.trimmed(standard(part).millilitres(), 1) + " ml");
+                    case NATIONAL -> {
+                        double ml = part.unit().millilitres(standard(part));
+                        if (part.unit() != KitchenUnit.TABLESPOON || ml != CupStandard.US.tablespoon()) {
+                            assumed.add(standard(part).label() + " "
+                                    + (part.unit() == KitchenUnit.FLUID_OUNCE
+                                            ? "fluid ounces"
+                                            : part.unit() == KitchenUnit.TABLESPOON
+                                                    ? "tablespoons"
+                                                    : part.unit().written())
+                                    + " of " + Decimal.trimmed(ml, 1) + " ml");
+                        }
+                    }
                     case ROUGH ->
                         assumed.add("a " + part.unit().singular() + " of about "
-                                + Decimal.trimmed(part.unit().size(), 1) + " ml");
-                    case KNOB -> assumed.add("a knob of about 3 cm");
+                                + (handful(part)
+                                        ? of.orElseThrow()
+                                                        .measure()
+                                                        .piece("handful")
+                                                        .orElseThrow()
+                                                        .usual() + " g"
+                                        : Decimal.trimmed(part.unit().size(), 2) + " ml"));
+                    case KNOB -> assumed.add("a knob of usual size");
                     case PIECE ->
                         assumed.add(
                                 part.size().map(size -> size.word() + " ones").orElse("middling ones"));
@@ -250,11 +366,12 @@ public final class AmountReader {
                 }
             }
             boolean poured =
-                    parts.stream().anyMatch(part -> measured(part.unit().kind()));
+                    parts.stream().anyMatch(part -> measured(part.unit().kind()) && !handful(part));
             if (poured && of.isPresent()) {
-                assumed.add(
-                        of.get().label() + (of.get().scooped().isPresent() && way == Way.UNSAID ? " spooned in" : "")
-                                + " at " + Decimal.trimmed(way.density(of.get()).usual(), 2) + " g/ml");
+                Food food = of.get();
+                assumed.add((read.known() ? food.label() : "if it is " + food.label() + ",")
+                        + (food.measure().scooped().isPresent() && way == Way.UNSAID ? " spooned in" : "")
+                        + " at " + Decimal.trimmed(way.density(food).usual(), 2) + " g/ml");
             }
             return assumed.isEmpty()
                     ? ""
@@ -262,8 +379,15 @@ public final class AmountReader {
                             + String.join(", ", assumed.stream().distinct().toList()) + " (est.).";
         }
 
+        private boolean handful(Part part) {
+            return part.unit() == KitchenUnit.HANDFUL
+                    && of.flatMap(food -> food.measure().piece("handful")).isPresent();
+        }
+
         private boolean measured(KitchenUnit.Kind kind) {
-            return kind == KitchenUnit.Kind.VOLUME || kind == KitchenUnit.Kind.CUP || kind == KitchenUnit.Kind.ROUGH;
+            return kind == KitchenUnit.Kind.VOLUME
+                    || kind == KitchenUnit.Kind.NATIONAL
+                    || kind == KitchenUnit.Kind.ROUGH;
         }
 
         /** What else it may have meant: another country's cup, another way into the cup, another size. */
@@ -273,19 +397,20 @@ public final class AmountReader {
                 return List.of();
             }
             List<String> others = new ArrayList<>();
-            if (of.get().scooped().isPresent() && measured(part.unit().kind())) {
+            if (of.get().measure().scooped().isPresent() && measured(part.unit().kind())) {
                 Way other = way == Way.SCOOPED ? Way.SPOONED : Way.SCOOPED;
-                others.add(said(part) + " " + of.get().label() + ", " + other.word());
+                others.add(said(part) + " " + bare() + ", " + other.word());
             }
             if (part.unit() == KitchenUnit.CUP) {
                 Arrays.stream(CupStandard.values())
-                        .filter(one -> one != standard(part))
-                        .forEach(one -> others.add(said(part.withCups(one)) + named(parts)));
+                        .filter(one -> one.millilitres() != standard(part).millilitres())
+                        .filter(one -> one != CupStandard.AUSTRALIAN)
+                        .forEach(one -> others.add(said(part.withCups(one)) + named()));
             }
-            if (part.unit() == KitchenUnit.PIECE) {
+            if (part.counted() && part.word().isEmpty()) {
                 Arrays.stream(Part.PieceSize.values())
                         .filter(size -> size != part.size().orElse(Part.PieceSize.MEDIUM))
-                        .forEach(size -> others.add(said(part.withSize(size)) + named(parts)));
+                        .forEach(size -> others.add(said(part.withSize(size)) + named()));
             }
             return others;
         }

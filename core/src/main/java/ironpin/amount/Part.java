@@ -1,6 +1,7 @@
 package ironpin.amount;
 
 import ironpin.quantity.CupStandard;
+import ironpin.quantity.Spread;
 import java.util.Optional;
 
 /**
@@ -8,8 +9,10 @@ import java.util.Optional;
  *
  * @param low the number, or the lower end of a range
  * @param high the number again, or the upper end
+ * @param sign 1, or −1 for what is taken away ("1 cup minus 1 tbsp")
  * @param about whether the cook said "about"
  * @param unit what it counts
+ * @param word what pieces are counted with, as in "3 cloves"; absent where the number stands before the name
  * @param cups whose cup, if the text says so
  * @param fill heaped, scant and so on
  * @param size small, medium or large, for pieces
@@ -17,17 +20,22 @@ import java.util.Optional;
 record Part(
         double low,
         double high,
+        int sign,
         boolean about,
         KitchenUnit unit,
+        Optional<String> word,
         Optional<CupStandard> cups,
         Optional<Fill> fill,
         Optional<PieceSize> size) {
     /** How full a spoon or cup is. */
     enum Fill {
         HEAPED("heaped", new Spread(1.3, 1.5, 1.8)),
+        HEAPING("heaping", new Spread(1.3, 1.5, 1.8)),
         ROUNDED("rounded", new Spread(1.15, 1.25, 1.4)),
         GENEROUS("generous", new Spread(1, 1.1, 1.2)),
+        GOOD("good", new Spread(1, 1.1, 1.2)),
         SCANT("scant", new Spread(0.8, 0.9, 1)),
+        BARE("bare", new Spread(0.8, 0.9, 1)),
         LEVEL("level", Spread.of(1));
 
         private final String word;
@@ -78,11 +86,27 @@ record Part(
         return about ? new Spread(low * 0.9, middle, high * 1.1) : new Spread(low, middle, high);
     }
 
+    boolean counted() {
+        return unit == KitchenUnit.PIECE;
+    }
+
     Part withCups(CupStandard changed) {
-        return new Part(low, high, about, unit, Optional.of(changed), fill, size);
+        return new Part(low, high, sign, about, unit, word, Optional.of(changed), fill, size);
     }
 
     Part withSize(PieceSize changed) {
-        return new Part(low, high, about, unit, cups, fill, Optional.of(changed));
+        return new Part(low, high, sign, about, unit, word, cups, fill, Optional.of(changed));
+    }
+
+    Part times(double packs) {
+        return new Part(low * packs, high * packs, sign, about, unit, word, cups, fill, size);
+    }
+
+    Part takenAway() {
+        return new Part(low, high, -1, about, unit, word, cups, fill, size);
+    }
+
+    Part upTo(Part end) {
+        return new Part(low, end.high, sign, about || end.about, unit, word, cups, fill, size);
     }
 }

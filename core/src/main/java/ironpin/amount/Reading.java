@@ -12,9 +12,10 @@ import java.util.Optional;
  * @param mass what it is taken for
  * @param range where it may lie
  * @param assumption what was assumed, in a sentence; empty for a plain mass
- * @param ingredient key of what it is of, if that is known
+ * @param ingredient key of the food it is of, if that is known
  * @param alternatives other ways it may have been meant, each an amount of its own
  * @param second the same thing measured another way, where the text gives two
+ * @param guessed whether the mass rests on a guess: a hand's measure, a food's usual density, a name half understood
  */
 public record Reading(
         String said,
@@ -23,7 +24,8 @@ public record Reading(
         String assumption,
         Optional<String> ingredient,
         List<String> alternatives,
-        Optional<Second> second) {
+        Optional<Second> second,
+        boolean guessed) {
     public Reading {
         alternatives = List.copyOf(alternatives);
     }

@@ -1,5 +1,8 @@
 package ironpin.amount;
 
+import ironpin.pantry.Food;
+import ironpin.quantity.Spread;
+
 /** How something loose gets into a cup. */
 enum Way {
     SPOONED("spooned"),
@@ -17,13 +20,13 @@ enum Way {
         return word;
     }
 
-    /** g/ml of an ingredient that packs. */
-    Spread density(Ingredient of) {
-        Spread loose = of.density();
-        if (of.scooped().isEmpty()) {
+    /** g/ml of a food that packs. */
+    Spread density(Food of) {
+        Spread loose = of.measure().density();
+        if (of.measure().scooped().isEmpty()) {
             return loose;
         }
-        double dipped = of.scooped().get();
+        double dipped = of.measure().scooped().get();
         return switch (this) {
             case SPOONED -> new Spread(loose.low(), loose.usual(), loose.usual() * 1.05);
             case SCOOPED -> new Spread(dipped * 0.96, dipped, dipped * 1.04);

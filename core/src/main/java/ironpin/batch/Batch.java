@@ -78,18 +78,33 @@ public record Batch(
         return new Batch(changed.strip(), serving, eaters, appetite, waters, guests, doughs, fillings, lots);
     }
 
+    /** The same supper on another evening; what was at hand then is not held. */
+    public Batch again(LocalDateTime evening) {
+        return Pins.release(this).withServing(evening);
+    }
+
     /** The same batch served at another time. */
     public Batch withServing(LocalDateTime changed) {
         return new Batch(title, changed, eaters, appetite, waters, guests, doughs, fillings, lots);
     }
 
-    /** The same batch for another appetite: lots counted per eater take their style's number for it. */
+    /** The same batch for another appetite: lots counted per eater still the same part of it. */
     public Batch withAppetite(Appetite changed) {
         return new Batch(title, serving, eaters, changed, waters, guests, doughs, fillings, lots)
-                .mapLots(lot -> lot.rule() instanceof PieceRule.PerEater
-                        ? lot.withRule(
-                                new PieceRule.PerEater(Styles.get(lot.style()).perEater(changed)))
+                .mapLots(lot -> lot.rule() instanceof PieceRule.PerEater rule
+                        ? lot.withRule(hungrier(rule, Styles.get(lot.style()), changed))
                         : lot);
+    }
+
+    /** The part of the appetite that a lot stills stays the same. */
+    private PieceRule hungrier(PieceRule.PerEater rule, Style style, Appetite changed) {
+        double part = (double) rule.each() / style.perEater(appetite);
+        return PieceRule.PerEater.near(part * style.perEater(changed));
+    }
+
+    /** The same batch with one lot called something else. @param name 1 to 80 characters */
+    public Batch withLotName(int lotNo, String name) {
+        return mapLots(lot -> lot.no() == lotNo ? lot.named(name.strip()) : lot);
     }
 
     /** The same batch with one lot cooked another way, in a vessel that suits it. */

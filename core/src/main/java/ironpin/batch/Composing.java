@@ -6,10 +6,13 @@ import ironpin.dough.DoughAddition;
 import ironpin.dough.DoughFamily;
 import ironpin.dough.DoughFormula;
 import ironpin.dough.DoughMasses;
+import ironpin.dough.HydrationTarget;
 import ironpin.dough.Kneading;
 import ironpin.kit.Kit;
 import ironpin.pantry.Flour;
+import ironpin.pantry.FlourKind;
 import ironpin.pantry.Flours;
+import ironpin.quantity.Band;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.wrapper.BoughtWrapper;
@@ -26,25 +29,86 @@ public final class Composing {
 
     private Composing() {}
 
-    /** Another family: its usual flour out of the kit, lines, water, school and rest, wetted as its flour wants. */
+    /**
+     * Another family. What the cook chose stays as far as the family allows: flours of its kind, salt, lines of their own, and
+     * numbers that lie in its bands; only what was the old family's usual, or does not work in the new one, gives way to the new
+     * one's usual. {@link DoughChanges} says what that was.
+     */
     public static Batch family(Batch batch, int doughNo, DoughFamily family, CookMethod method, Kit kit) {
         DoughStart start = DoughStart.of(family, method);
+        return dough(batch, doughNo, old -> {
+            DoughStart usual = DoughStart.of(old.family(), method);
+            List<FlourShare> flours = flours(old, usual, start, kit);
+            return new Dough(
+                    old.no(),
+                    old.name().equals(old.family().label()) ? family.label() : old.name(),
+                    family,
+                    flours,
+                    formula(old, usual, start, flours.get(0).flour(), method),
+                    kept(old.water(), usual.water(), start.water(), family.water()),
+                    kept(old.rest(), usual.rest(), start.rest(), family.rest()),
+                    family.schools().contains(old.kneading().school()) ? old.kneading() : Kneading.usual(family),
+                    old.bowl(),
+                    old.loss(),
+                    old.flourAtHand());
+        });
+    }
+
+    /** A number that the cook chose and that the new family allows; otherwise the new family's usual one. */
+    private static <T extends Comparable<? super T>> T kept(T now, T usualBefore, T usual, Band<T> allowed) {
+        return !now.equals(usualBefore) && allowed.contains(now) ? now : usual;
+    }
+
+    private static Band<Percentage> band(DoughStart start, Flour flour, CookMethod method) {
+        return new HydrationTarget(
+                        start.family().hydration(),
+                        method.hydrationShift(),
+                        HydrationTarget.flourShift(start.family(), flour),
+                        flour.absorption().offset().percent())
+                .band();
+    }
+
+    private static List<FlourShare> flours(Dough old, DoughStart usual, DoughStart start, Kit kit) {
+        FlourKind wanted = Flours.get(start.flour()).kind();
+        boolean suit = old.flours().stream().allMatch(part -> suits(part.flour().kind(), wanted));
+        boolean chosen =
+                old.flours().size() > 1 || !old.flours().get(0).flour().key().equals(usual.flour());
+        boolean same = old.flours().stream().anyMatch(part -> part.flour().kind() == wanted);
+        if (suit && (chosen || same)) {
+            return old.flours();
+        }
         Flour flour = kit.flour(start.flour()).orElseGet(() -> Flours.get(start.flour()));
-        return dough(
-                batch,
-                doughNo,
-                old -> new Dough(
-                        old.no(),
-                        family.label(),
-                        family,
-                        List.of(new FlourShare(flour, Percentage.of(ALL))),
-                        wetted(start.formula(), flour),
-                        start.water(),
-                        start.rest(),
-                        Kneading.usual(family),
-                        old.bowl(),
-                        old.loss(),
-                        old.flourAtHand()));
+        return List.of(new FlourShare(flour, Percentage.of(ALL)));
+    }
+
+    /** Wheat and wholemeal stand in for each other; maize and starch for nothing else. */
+    private static boolean suits(FlourKind kind, FlourKind wanted) {
+        boolean wheat = kind == FlourKind.WHEAT || kind == FlourKind.WHOLEMEAL;
+        boolean wheatWanted = wanted == FlourKind.WHEAT || wanted == FlourKind.WHOLEMEAL;
+        return kind == wanted || wheat && wheatWanted;
+    }
+
+    private static DoughFormula formula(Dough old, DoughStart usual, DoughStart start, Flour flour, CookMethod method) {
+        DoughFormula formula = old.formula();
+        for (DoughAddition addition : DoughAddition.values()) {
+            Percentage now = formula.share(addition);
+            boolean untouched = now.equals(usual.formula().share(addition));
+            boolean salt = addition == DoughAddition.SALT && !now.isZero();
+            if (addition != DoughAddition.WATER && untouched && !salt) {
+                formula = formula.with(addition, start.formula().share(addition));
+            }
+        }
+        DoughFormula wanted = wetted(start.formula(), flour);
+        Flour before = old.flours().get(0).flour();
+        boolean untouched =
+                old.formula().hydration().equals(wetted(usual.formula(), before).hydration());
+        if (!untouched && band(start, flour, method).contains(formula.effectiveHydration())) {
+            return formula;
+        }
+        double others =
+                formula.effectiveHydration().percent() - formula.hydration().percent();
+        double water = wanted.effectiveHydration().percent() - others;
+        return formula.with(DoughAddition.WATER, Percentage.of(Math.max(PlanField.HYDRATION.low(), water)));
     }
 
     /** A formula with the water this flour was seen to want beyond its label. */
@@ -132,6 +196,7 @@ public final class Composing {
             case BUTTER -> 6;
             case EGG -> 14;
             case YOLK -> 6;
+            case EGG_WHITE -> 10;
             case MILK -> 20;
             case YOGHURT, SOURED_CREAM -> 16;
             case LEAVENING -> 0.4;

@@ -5,6 +5,7 @@ import ironpin.filling.FillingKind;
 import ironpin.filling.MixSchool;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.wording.Name;
 import java.util.List;
 import java.util.Optional;
 
@@ -40,6 +41,12 @@ public record Filling(
 
     Filling withFormula(FillingFormula changed) {
         return new Filling(no, name, kind, changed, school, testPatty, loss, atHand);
+    }
+
+    /** In a sentence: "lamb and carrot filling"; a name that says so already is not said twice. */
+    public String called() {
+        String lower = Name.within(name);
+        return lower.matches("(?i).*\\b(?:filling|stuffing)s?(?: \\d+)?$") ? lower : lower + " filling";
     }
 
     /** The school there is, if it suits the new kind. */

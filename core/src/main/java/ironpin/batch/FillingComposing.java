@@ -4,9 +4,10 @@ import ironpin.filling.FatBlend;
 import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingKind;
 import ironpin.filling.FillingLine;
-import ironpin.filling.Food;
-import ironpin.filling.Foods;
 import ironpin.filling.MixSchool;
+import ironpin.filling.Treatment;
+import ironpin.pantry.Food;
+import ironpin.pantry.Foods;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import java.util.ArrayList;
@@ -63,13 +64,13 @@ public final class FillingComposing {
             if (meat(line)) {
                 meat += line.share().percent();
                 fat += line.share().percent()
-                        * Foods.named(line.ingredient()).orElseThrow().fat();
+                        * line.spoken().food().orElseThrow().fat();
             }
         }
         if (meat == 0 || fat >= wanted.fraction() * meat || formula.lines().size() >= MOST_LINES) {
             return formula;
         }
-        Food backFat = Foods.named(BACK_FAT).orElseThrow();
+        Food backFat = Foods.get("back-fat");
         FatBlend blend = FatBlend.of(
                 Mass.ofGrams(meat),
                 wanted,
@@ -79,17 +80,26 @@ public final class FillingComposing {
         double kept = blend.parts().get(0).grams() / meat;
         List<FillingLine> lines = new ArrayList<>();
         for (FillingLine line : formula.lines()) {
-            lines.add(
-                    meat(line) ? FillingLine.of(line.ingredient(), line.share().percent() * kept) : line);
+            lines.add(meat(line) ? line.with(Percentage.of(line.share().percent() * kept)) : line);
         }
         lines.add(1, FillingLine.of(BACK_FAT, blend.parts().get(1).grams()));
         return new FillingFormula(lines);
     }
 
     private static boolean meat(FillingLine line) {
-        return Foods.named(line.ingredient())
-                .filter(food -> food.role() == Food.Role.MEAT || food.role() == Food.Role.FAT)
-                .isPresent();
+        return line.spoken().is(Food.Role.MEAT) || line.spoken().is(Food.Role.FAT);
+    }
+
+    /** What is done to a line, in the place of what was said before; nothing for as it is. */
+    public static Batch treat(Batch batch, int fillingNo, int index, Optional<Treatment> treatment) {
+        return filling(batch, fillingNo, one -> {
+            FillingLine line = one.formula().lines().get(index);
+            String name =
+                    treatment.map(done -> line.bare() + ", " + done.label()).orElseGet(line::bare);
+            return name.length() > MOST_NAME
+                    ? one
+                    : one.withFormula(one.formula().named(index, name));
+        });
     }
 
     /** A line less. */
@@ -103,7 +113,7 @@ public final class FillingComposing {
         return filling(batch, fillingNo, one -> one.withFormula(one.formula().named(index, ingredient)));
     }
 
-    /** What it is mostly about, which decides its safe core. */
+    /** What it is mostly about. */
     public static Batch kind(Batch batch, int fillingNo, FillingKind kind) {
         return filling(batch, fillingNo, one -> one.withKind(kind));
     }

@@ -1,6 +1,6 @@
 package ironpin.batch;
 
-import ironpin.filling.Allergen;
+import ironpin.pantry.Allergen;
 import ironpin.quantity.Percentage;
 import java.util.Set;
 

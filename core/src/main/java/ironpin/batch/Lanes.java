@@ -15,7 +15,10 @@ public final class Lanes {
 
     private Lanes() {}
 
-    /** A lot more, with a dough and a filling of its own; at six lots nothing changes. */
+    /**
+     * A lot more, with a dough and a filling of its own; at six lots nothing changes. It shares the eaters' appetite with the
+     * lots that are counted by the eaters, by the mass of a piece; held numbers stay.
+     */
     public static Batch add(Batch batch, Style style, Kit kit) {
         if (batch.lots().size() >= MOST) {
             return batch;
@@ -27,17 +30,53 @@ public final class Lanes {
         doughs.add(style.startDough(doughNo, kit));
         List<Filling> fillings = new ArrayList<>(batch.fillings());
         fillings.add(style.startFilling(fillingNo));
-        List<Lot> lots = new ArrayList<>(batch.lots());
-        Lot lot = style.startLot(lotNo, doughNo, fillingNo, batch.appetite());
+        double share = share(batch, style);
+        List<Lot> lots = new ArrayList<>(scaled(batch, (double) counted(batch) / (counted(batch) + 1)));
+        Lot lot = style.startLot(lotNo, doughNo, fillingNo, style.perEater(share));
         boolean taken = lots.stream().anyMatch(other -> other.name().equals(lot.name()));
         lots.add(taken ? lot.named(lot.name() + " " + lotNo) : lot);
         return batch.withLanes(doughs, fillings, lots);
     }
 
-    /** A lot less; the last one stays. */
+    /** What a new lot gives each eater, in grams: its part of what the lots give that are counted by the eaters. */
+    private static double share(Batch batch, Style style) {
+        double eaten = batch.lots().stream().mapToDouble(Lanes::gramsEach).sum();
+        return counted(batch) == 0
+                ? style.gramsEach(batch.appetite()) / (batch.lots().size() + 1)
+                : eaten / (counted(batch) + 1);
+    }
+
+    private static long counted(Batch batch) {
+        return batch.lots().stream()
+                .filter(lot -> lot.rule() instanceof PieceRule.PerEater)
+                .count();
+    }
+
+    /** Grams for each eater of a lot that is counted by the eaters; a lot whose number is held stays out of it. */
+    private static double gramsEach(Lot lot) {
+        return lot.rule() instanceof PieceRule.PerEater rule
+                ? rule.each() * lot.skinEach().plus(lot.fillingEach()).grams()
+                : 0;
+    }
+
+    private static List<Lot> scaled(Batch batch, double factor) {
+        return batch.lots().stream()
+                .map(lot -> lot.rule() instanceof PieceRule.PerEater rule
+                        ? lot.withRule(PieceRule.PerEater.near(rule.each() * factor))
+                        : lot)
+                .toList();
+    }
+
+    /** A lot less: those that are counted by the eaters take over what it gave; the last one stays. */
     public static Batch drop(Batch batch, int lotNo) {
-        List<Lot> lots = batch.lots().stream().filter(lot -> lot.no() != lotNo).toList();
-        return lots.isEmpty() ? batch : used(batch, lots);
+        List<Lot> rest = batch.lots().stream().filter(lot -> lot.no() != lotNo).toList();
+        if (rest.isEmpty()) {
+            return batch;
+        }
+        double before = batch.lots().stream().mapToDouble(Lanes::gramsEach).sum();
+        double after = rest.stream().mapToDouble(Lanes::gramsEach).sum();
+        Batch less = batch.withLanes(batch.doughs(), batch.fillings(), rest);
+        return used(batch, after > 0 ? scaled(less, before / after) : rest);
     }
 
     /** A lot made from another dough of the batch. @throws IllegalArgumentException if there is no such dough */

@@ -60,6 +60,9 @@ public record Lot(
     }
 
     public Lot {
+        if (name.isBlank() || name.length() > 80) {
+            throw new IllegalArgumentException("a lot's name has 1 to 80 characters");
+        }
         demandPiece("dough", doughEach);
         demandPiece("filling", fillingEach);
         if (toFreezer < 0 || toFreezer > 5_000) {

@@ -35,6 +35,31 @@ public final class Pins {
                 .mapLots(lot -> lot.no() == lotNo ? lot.withToFreezer(frozen) : lot);
     }
 
+    /**
+     * So many of the pieces there are go to the freezer; the others are for the table.
+     *
+     * @throws OutOfRange if the table would get none
+     */
+    static Batch freezeOfThese(Batch batch, int lotNo, double frozen) {
+        int pieces = Balancer.solve(batch).lot(lotNo).pieces();
+        Pin pin = Pin.of(batch, batch.lot(lotNo));
+        boolean held = pin != Pin.EATERS && pin != Pin.PIECES;
+        if (!held && frozen >= pieces) {
+            throw new OutOfRange(
+                    PlanField.OF_THESE_TO_FREEZER,
+                    frozen,
+                    OutOfRange.between(PlanField.OF_THESE_TO_FREEZER, 0, Math.max(0, pieces - 1)));
+        }
+        return batch.mapLots(lot -> {
+            if (lot.no() != lotNo) {
+                return lot;
+            }
+            Lot kept = lot.withToFreezer((int) frozen);
+            boolean same = (int) frozen == lot.toFreezer();
+            return held || same ? kept : kept.withRule(new PieceRule.Counted(pieces - (int) frozen));
+        });
+    }
+
     static Batch holdFlour(Batch batch, int doughNo, Mass flour) {
         boolean both =
                 batch.lots().stream().anyMatch(lot -> lot.doughNo() == doughNo && Pin.of(batch, lot) == Pin.BOTH);

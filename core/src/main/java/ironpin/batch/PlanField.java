@@ -22,6 +22,15 @@ import java.util.function.UnaryOperator;
  * that number the pinned one.
  */
 public enum PlanField {
+    LATER(
+            "later by",
+            "min",
+            0,
+            2_880,
+            5,
+            0,
+            (batch, balance, no) -> 0,
+            (batch, no, value) -> batch.withServing(batch.serving().plusMinutes((long) value))),
     EATERS("eaters", "", 1, 200, 1, 0, (batch, balance, no) -> batch.eaters(), (batch, no, value) -> Pins.countPerEater(
                     Pins.release(batch))
             .withEaters((int) value)),
@@ -35,8 +44,17 @@ public enum PlanField {
             (batch, balance, no) -> (double) balance.lot(no).toTable() / batch.eaters(),
             (batch, no, value) -> Pins.countBy(batch, no, new PieceRule.PerEater((int) value))),
     PIECES("pieces", "", 1, 5_000, 1, 0, (batch, balance, no) -> balance.lot(no).pieces(), Pins::countPieces),
+    OF_THESE_TO_FREEZER(
+            "of these, to the freezer",
+            "",
+            0,
+            5_000,
+            1,
+            0,
+            (batch, balance, no) -> balance.lot(no).toFreezer(),
+            Pins::freezeOfThese),
     TO_FREEZER(
-            "to the freezer",
+            "more, for the freezer",
             "",
             0,
             5_000,

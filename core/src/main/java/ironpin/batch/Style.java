@@ -7,6 +7,7 @@ import ironpin.dough.Kneading;
 import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingKind;
 import ironpin.filling.MixSchool;
+import ironpin.filling.SafeCore;
 import ironpin.kit.Kit;
 import ironpin.pantry.Flour;
 import ironpin.pantry.Flours;
@@ -69,13 +70,18 @@ public record Style(
 
     /** Pieces for one eater of this appetite, at least 1. */
     public int perEater(Appetite appetite) {
-        double factor =
-                switch (appetite) {
-                    case LIGHT -> 0.7;
-                    case USUAL -> 1;
-                    case HUNGRY -> 1.35;
-                };
-        return (int) Math.max(1, Math.round(usualPerEater * factor));
+        return (int) Math.max(1, Math.round(usualPerEater * appetite.factor()));
+    }
+
+    /** Pieces for one eater of this appetite who eats so much of this style, in grams; at least 1. */
+    int perEater(double gramsEach) {
+        double piece = doughEach.plus(fillingEach).grams();
+        return (int) Math.max(1, Math.round(gramsEach / piece));
+    }
+
+    /** What fills one eater of this appetite who eats nothing else, g. */
+    double gramsEach(Appetite appetite) {
+        return usualPerEater * appetite.factor() * doughEach.plus(fillingEach).grams();
     }
 
     /** The dough of a new batch, of the flour in the kit, as wet as that flour wants. */
@@ -97,7 +103,7 @@ public record Style(
 
     /** The filling of a new batch. */
     Filling startFilling(int no) {
-        Mass patty = filling.kind().raw() ? TEST_PATTY : Mass.ZERO;
+        Mass patty = SafeCore.of(filling.formula()).mindRaw() ? TEST_PATTY : Mass.ZERO;
         return new Filling(
                 no,
                 filling.name(),
@@ -110,14 +116,14 @@ public record Style(
     }
 
     /** The lot of a new batch. */
-    Lot startLot(int no, int doughNo, int fillingNo, Appetite appetite) {
+    Lot startLot(int no, int doughNo, int fillingNo, int each) {
         return new Lot(
                 no,
                 name,
                 key,
                 doughNo,
                 fillingNo,
-                new PieceRule.PerEater(perEater(appetite)),
+                new PieceRule.PerEater(each),
                 0,
                 doughEach,
                 fillingEach,

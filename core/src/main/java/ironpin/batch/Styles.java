@@ -6,7 +6,7 @@ import ironpin.cook.Boil;
 import ironpin.cook.Griddle;
 import ironpin.cook.PanFrySteam;
 import ironpin.cook.Steam;
-import ironpin.dip.Dip;
+import ironpin.dip.Dips;
 import ironpin.dough.DoughFamily;
 import ironpin.dough.DoughFormula;
 import ironpin.filling.FillingFormula;
@@ -38,13 +38,13 @@ public final class Styles {
                     "Lamb and carrot",
                     FillingKind.RED_MEAT,
                     FillingFormula.of(
-                            of("lamb mince, 20 % fat", 55),
-                            of("carrot, grated, salted and squeezed", 22),
-                            of("stock, worked in", 10),
-                            of("spring onion", 6),
+                            of("lamb mince, 20 % fat", 55.2),
+                            of("carrots, grated, salted and squeezed", 22),
+                            of("unsalted stock, worked in", 10),
+                            of("spring onions, sliced", 6),
                             of("toasted sesame oil", 3.2),
                             of("light soy sauce", 2),
-                            of("fine salt", 0.9),
+                            of("fine salt", 0.7),
                             of("cumin and pepper", 0.9))),
             Band.grams(12, 20),
             Band.grams(12, 26),
@@ -53,7 +53,7 @@ public final class Styles {
             shape(28, 102, 2),
             Fold.PLEATED_CRESCENT,
             new Boil(Boil.School.COLD_ADDITIONS),
-            Dip.SHARP_SOY,
+            Dips.SHARP_SOY,
             12);
 
     private static final Style PAN_CRESCENT = new Style(
@@ -70,13 +70,13 @@ public final class Styles {
                     "Pork, cabbage and ginger",
                     FillingKind.RED_MEAT,
                     FillingFormula.of(
-                            of("pork mince, 25 % fat", 52),
+                            of("pork mince, 25 % fat", 52.4),
                             of("cabbage, salted and squeezed", 26),
-                            of("stock, worked in", 10),
+                            of("unsalted stock, worked in", 10),
                             of("ginger and spring onion", 5.5),
                             of("light soy sauce", 2.6),
                             of("toasted sesame oil", 3),
-                            of("fine salt", 0.9))),
+                            of("fine salt", 0.5))),
             Band.grams(12, 20),
             Band.grams(12, 26),
             Mass.ofGrams(14),
@@ -84,7 +84,7 @@ public final class Styles {
             shape(28, 98, 2),
             Fold.PLEATED_CRESCENT,
             new PanFrySteam(PanFrySteam.Start.HOT),
-            Dip.SHARP_SOY,
+            Dips.SHARP_SOY,
             10);
 
     private static final Style STEAMED_LEAF = new Style(
@@ -101,13 +101,13 @@ public final class Styles {
                     "Smoked tofu and king oyster",
                     FillingKind.VEGETABLE,
                     FillingFormula.of(
-                            of("smoked tofu, crumbled", 46),
-                            of("king oyster mushroom, fried and cooled", 34),
+                            of("smoked tofu, crumbled", 46.2),
+                            of("king oyster mushrooms, fried and cooled", 34),
                             of("spinach, blanched and squeezed", 12),
                             of("toasted sesame oil", 3),
                             of("light soy sauce", 2.4),
                             of("potato starch", 2),
-                            of("fine salt", 0.6))),
+                            of("fine salt", 0.4))),
             Band.grams(10, 14),
             Band.grams(10, 20),
             Mass.ofGrams(12),
@@ -115,7 +115,7 @@ public final class Styles {
             shape(26, 94, 1.8),
             Fold.LEAF,
             new Steam(Steam.Start.BOILING),
-            Dip.SESAME_CHIVE,
+            Dips.SESAME_CHIVE,
             9);
 
     private static final Style GRIDDLE_BREAD = new Style(
@@ -132,11 +132,11 @@ public final class Styles {
                     "Pumpkin and feta",
                     FillingKind.CHEESE,
                     FillingFormula.of(
-                            of("pumpkin, roasted dry and mashed", 60),
+                            of("pumpkin, roasted dry and mashed", 60.2),
                             of("feta, crumbled", 31),
-                            of("fried onion", 7),
-                            of("dried mint and chilli", 1.6),
-                            of("fine salt", 0.4))),
+                            of("onions, fried golden and cooled", 7),
+                            of("dried mint and chilli flakes", 1.6),
+                            of("fine salt", 0.2))),
             Band.grams(45, 80),
             Band.grams(40, 90),
             Mass.ofGrams(60),
@@ -144,7 +144,7 @@ public final class Styles {
             shape(45, 140, 1),
             Fold.GATHERED_BALL,
             new Griddle(Griddle.Fat.LAST),
-            Dip.MINT_YOGHURT,
+            Dips.MINT_YOGHURT,
             2);
 
     private static final List<Style> ALL = List.of(BOILED_CRESCENT, PAN_CRESCENT, STEAMED_LEAF, GRIDDLE_BREAD);
@@ -180,17 +180,25 @@ public final class Styles {
         return start(styles, title, serving, eaters, appetite, Kit.usual());
     }
 
-    /** A complete batch of several styles, each with a dough, a filling and a lot of its own. */
+    /**
+     * A complete batch of several styles, each with a dough, a filling and a lot of its own. They share the eaters' appetite:
+     * every lot gives an equal part of what fills one eater, by the mass of its pieces.
+     */
     public static Batch start(
             List<Style> styles, String title, LocalDateTime serving, int eaters, Appetite appetite, Kit kit) {
         List<Dough> doughs = new ArrayList<>();
         List<Filling> fillings = new ArrayList<>();
         List<Lot> lots = new ArrayList<>();
+        double grams = styles.stream()
+                .mapToDouble(style -> style.gramsEach(appetite))
+                .average()
+                .orElseThrow();
         for (Style style : styles) {
             int no = lots.size() + 1;
             doughs.add(style.startDough(no, kit));
             fillings.add(style.startFilling(no));
-            lots.add(style.startLot(no, no, no, appetite));
+            int each = styles.size() == 1 ? style.perEater(appetite) : style.perEater(grams / styles.size());
+            lots.add(style.startLot(no, no, no, each));
         }
         return new Batch(title, serving, eaters, appetite, kit.waters(), guests(kit), doughs, fillings, lots);
     }

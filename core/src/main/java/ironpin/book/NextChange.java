@@ -6,9 +6,12 @@ import ironpin.batch.Fix;
 import ironpin.batch.Lot;
 import ironpin.batch.PlanField;
 import ironpin.cook.Steam;
+import ironpin.filling.SafeCore;
+import ironpin.pantry.Food;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quoted;
+import ironpin.quantity.Temperature;
 import java.util.Optional;
 
 /**
@@ -50,11 +53,12 @@ public final class NextChange {
     }
 
     private Optional<Suggestion> core() {
+        Temperature safe = SafeCore.of(filling.formula()).core();
         return last.core()
-                .filter(read -> read.compareTo(filling.kind().safeCore()) < 0)
+                .filter(read -> read.compareTo(safe) < 0)
                 .map(read -> new Suggestion(
                         "The core read " + Quoted.temperature(read.celsius()) + ", under "
-                                + Quoted.temperature(filling.kind().safeCore().celsius()) + ".",
+                                + Quoted.temperature(safe.celsius()) + ".",
                         "Cook longer until the probe agrees, and fill 10 % less so that heat gets there.",
                         fillLess(0.9)));
     }
@@ -112,14 +116,15 @@ public final class NextChange {
         return switch (last.filling()) {
             case RIGHT -> Optional.empty();
             case DRY ->
-                Optional.of(suggest("The filling was dry.", "Work in more stock, 5 % of the meat.", share("stock", 2)));
+                Optional.of(suggest(
+                        "The filling was dry.", "Work in more stock, 5 % of the meat.", share(Food.Role.LIQUID, 2)));
             case LOOSE ->
                 Optional.of(
                         suggest("The filling was loose.", "Stir it to a sticky paste; oil last.", Optional.empty()));
             case BLAND ->
-                Optional.of(suggest("The filling was bland.", "A little more salt.", share("fine salt", 0.2)));
+                Optional.of(suggest("The filling was bland.", "A little more salt.", share(Food.Role.SALT, 0.2)));
             case SALTY ->
-                Optional.of(suggest("The filling was salty.", "A little less salt.", share("fine salt", -0.2)));
+                Optional.of(suggest("The filling was salty.", "A little less salt.", share(Food.Role.SALT, -0.2)));
         };
     }
 
@@ -157,11 +162,11 @@ public final class NextChange {
         return fix("Water", PlanField.HYDRATION, dough.no(), now + points);
     }
 
-    /** Moves the first line whose name holds the word. */
-    private Optional<Fix> share(String word, double points) {
+    /** Moves the first line that does this. */
+    private Optional<Fix> share(Food.Role role, double points) {
         var lines = filling.formula().lines();
         for (int i = 0; i < lines.size(); i++) {
-            if (lines.get(i).ingredient().contains(word)) {
+            if (lines.get(i).spoken().is(role)) {
                 double now = lines.get(i).share().percent();
                 return fix(
                         lines.get(i).ingredient(),

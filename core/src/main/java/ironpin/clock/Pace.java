@@ -5,7 +5,10 @@ import ironpin.wrapper.Fold;
 import java.time.Duration;
 
 /** Usual paces of one pair of hands (est.), until the log knows this cook's. */
-final class Pace {
+public final class Pace {
+    /** From lifting one round out to the next one in. */
+    public static final Duration BETWEEN_ROUNDS = Duration.ofMinutes(1);
+
     private static final double OUT_OF_A_PACK = 0.6;
 
     private Pace() {}
@@ -32,11 +35,6 @@ final class Pace {
     /** Weighing and mixing, without kneading. */
     static Duration mixing(Mass dough) {
         return minutes(5 + 3 * dough.grams() / 1_000);
-    }
-
-    /** Treating vegetables, seasoning and stirring. */
-    static Duration filling(Mass filling) {
-        return minutes(15 + 10 * filling.grams() / 1_000);
     }
 
     /** Rounded up to the minute, at least one. */

@@ -17,6 +17,7 @@ import java.util.Set;
  * @param needs what it occupies: {@link #HANDS} or the name of a vessel
  * @param after keys of the tasks that must be done before
  * @param spells timed steps within, for the cook's timers; may be empty
+ * @param parts what is weighed for it, each a line that can be ticked; may be empty
  */
 public record Task(
         String key,
@@ -26,22 +27,69 @@ public record Task(
         Duration time,
         Set<String> needs,
         List<String> after,
-        List<CookStep> spells) {
+        List<CookStep> spells,
+        List<Part> parts) {
     /** The cook's own pair of hands. */
     public static final String HANDS = "hands";
+
+    /**
+     * Something weighed or counted for a task.
+     *
+     * @param key short stable name within the batch
+     * @param name what
+     * @param amount how much, with its unit; quoted
+     */
+    public record Part(String key, String name, String amount) {}
 
     public Task {
         needs = Set.copyOf(needs);
         after = List.copyOf(after);
         spells = List.copyOf(spells);
+        parts = List.copyOf(parts);
         if (time.isNegative() || time.isZero()) {
             throw new IllegalArgumentException("the task " + key + " takes no time");
         }
     }
 
+    /** A task of the hands. */
+    static Task hands(String key, Station station, String title, Duration time, List<String> after) {
+        return new Task(key, station, title, "", time, Set.of(HANDS), after, List.of(), List.of());
+    }
+
+    /** A task that gets on by itself. */
+    static Task waiting(String key, Station station, String title, Duration time, List<String> after) {
+        return new Task(key, station, title, "", time, Set.of(), after, List.of(), List.of());
+    }
+
+    Task saying(String changed) {
+        return new Task(key, station, title, changed, time, needs, after, spells, parts);
+    }
+
+    Task needing(Set<String> changed) {
+        return new Task(key, station, title, detail, time, changed, after, spells, parts);
+    }
+
+    Task with(List<CookStep> changed) {
+        return new Task(key, station, title, detail, time, needs, after, changed, parts);
+    }
+
+    Task weighing(List<Part> changed) {
+        return new Task(key, station, title, detail, time, needs, after, spells, changed);
+    }
+
+    /** What is left of it. */
+    Task left(Duration changed, List<String> stillAfter) {
+        return new Task(key, station, title, detail, changed, needs, stillAfter, spells, parts);
+    }
+
     /** Whether hands are busy with it. */
     public boolean busy() {
         return needs.contains(HANDS);
+    }
+
+    /** Whether it gets on by itself: nobody and nothing is busy with it. */
+    public boolean waits() {
+        return needs.isEmpty();
     }
 
     /** Whether a timer makes sense: it waits, or has timed steps. */

@@ -4,6 +4,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -48,6 +49,21 @@ public record Timetable(LocalDateTime serving, List<Slot> slots) {
         }
         placed.sort(Comparator.comparing(Slot::start).thenComparing(slot -> tasks.indexOf(slot.task())));
         return new Timetable(serving, placed);
+    }
+
+    /** The tasks, each after those it depends on. */
+    List<Task> tasks() {
+        List<Task> tasks = new ArrayList<>();
+        Map<String, Task> open = new LinkedHashMap<>();
+        slots.forEach(slot -> open.put(slot.task().key(), slot.task()));
+        while (!open.isEmpty()) {
+            Task next = open.values().stream()
+                    .filter(task -> task.after().stream().noneMatch(open::containsKey))
+                    .findFirst()
+                    .orElseThrow();
+            tasks.add(open.remove(next.key()));
+        }
+        return tasks;
     }
 
     /** The latest moment to begin. */

@@ -13,7 +13,7 @@ public final class PotLoad {
     private static final double BOIL_C = 100;
 
     /** Longer than this and skins soften before the boil moves them. */
-    static final Duration BACK_TO_BOIL = Duration.ofSeconds(150);
+    public static final Duration BACK_TO_BOIL = Duration.ofSeconds(150);
 
     private PotLoad() {}
 

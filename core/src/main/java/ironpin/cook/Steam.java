@@ -16,6 +16,9 @@ public record Steam(Start from) implements CookMethod {
     private static final double MINUTES = 9;
 
     private static final double REFERENCE_GRAMS = 28;
+    /** Water to begin with, as a multiple of what all rounds boil away: a steamer must not run dry. */
+    public static final double RESERVE = 1.5;
+
     private static final Duration HEAT_UP = Duration.ofMinutes(4);
 
     /** When the pieces go on. */
@@ -55,10 +58,15 @@ public record Steam(Start from) implements CookMethod {
         return 2;
     }
 
+    /** Water that one round boils away (est.). */
+    public Mass boilsAway(Mass piece, Vessel vessel) {
+        return BoilOff.of(vessel.watts(), Growth.scaled(MINUTES, REFERENCE_GRAMS, piece));
+    }
+
     @Override
     public List<CookStep> round(Mass piece, Vessel vessel) {
         Duration steaming = Growth.scaled(MINUTES, REFERENCE_GRAMS, piece);
-        Mass water = BoilOff.of(vessel.watts(), steaming);
+        Mass water = boilsAway(piece, vessel);
         CookStep on = new CookStep(
                 "Lid on. The round boils away about " + Quoted.mass(water.grams(), 0) + " of water.", steaming);
         return switch (from) {

@@ -4,7 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Pieces laid out in a round vessel: the fullest of several brick and square lattices, each tried at several offsets.
+ * Pieces laid out in a round vessel: the fullest of several brick and square lattices, each tried at several offsets, and of rings
+ * along the wall.
  * Not a proof of the optimum, but within a piece or two of it, and something hands can copy.
  *
  * @param piece the footprint of one piece
@@ -14,6 +15,10 @@ import java.util.List;
 public record VesselPacking(Footprint piece, double radiusMm, List<Place> places) {
     private static final int OFFSETS = 5;
     private static final int RIM_POINTS = 12;
+    /** Axes that differ by less than this part are those of a round piece. */
+    private static final double ROUND = 0.02;
+
+    private static final double SLACK = 1e-9;
     private static final double[] COS = new double[RIM_POINTS];
     private static final double[] SIN = new double[RIM_POINTS];
 
@@ -54,7 +59,35 @@ public record VesselPacking(Footprint piece, double radiusMm, List<Place> places
                 }
             }
         }
+        if (Math.abs(piece.lengthMm() - piece.widthMm()) < ROUND * piece.lengthMm()) {
+            List<Place> rings = rings(stepX / 2, radiusMm);
+            best = rings.size() > best.size() ? rings : best;
+        }
         return new VesselPacking(piece, radiusMm, best);
+    }
+
+    /**
+     * Round pieces in rings along the wall, with more in the middle: five fit so where no lattice holds more than four.
+     *
+     * @param half of a piece with its gap
+     * @param radius inside, half a gap of it kept from the wall
+     */
+    private static List<Place> rings(double half, double radius) {
+        List<Place> places = new ArrayList<>();
+        double reach = radius - half;
+        while (reach >= -SLACK) {
+            int count = reach < half ? 1 : (int) Math.floor(Math.PI / Math.asin(Math.min(1, half / reach)) + SLACK);
+            double ring = count == 1 ? 0 : reach;
+            for (int i = 0; i < count; i++) {
+                double angle = 2 * Math.PI * i / count;
+                places.add(new Place(ring * Math.cos(angle), ring * Math.sin(angle)));
+            }
+            if (count == 1) {
+                break;
+            }
+            reach -= 2 * half;
+        }
+        return places;
     }
 
     /** How many pieces the layout holds. */

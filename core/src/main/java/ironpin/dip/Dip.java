@@ -1,35 +1,44 @@
 package ironpin.dip;
 
+import ironpin.pantry.Food;
+import ironpin.pantry.FoodName;
+import ironpin.quantity.Decimal;
+import ironpin.quantity.Mass;
+import java.util.ArrayList;
 import java.util.List;
 
-/** The dips that ship with Ironpin, as parts by volume. */
-public enum Dip {
-    SHARP_SOY(
-            "Sharp soy",
-            List.of(
-                    new Part("light soy sauce", 3),
-                    new Part("black rice vinegar", 2),
-                    new Part("ginger, in threads", 0.5))),
-    SESAME_CHIVE(
-            "Sesame and chive",
-            List.of(
-                    new Part("light soy sauce", 2),
-                    new Part("rice vinegar", 1),
-                    new Part("toasted sesame oil", 0.5),
-                    new Part("cut chives", 1))),
-    MINT_YOGHURT(
-            "Mint yoghurt",
-            List.of(new Part("thick yoghurt", 6), new Part("lemon juice", 1), new Part("chopped mint", 1)));
+/**
+ * A dip as parts by volume, scaled by the eaters.
+ *
+ * @param name what a cook calls it, 1 to {@value #MOST_NAME} characters
+ * @param parts 0 to {@value #MOST_PARTS}; none for no dip at all
+ */
+public record Dip(String name, List<Part> parts) {
+    /** Characters of a name, and of a line's. */
+    public static final int MOST_NAME = 60;
+    /** Lines of a dip. */
+    public static final int MOST_PARTS = 20;
+    /** Dip for one eater: practice says 15 to 20 ml. */
+    public static final double ML_PER_EATER = 18;
 
-    private static final double ML_PER_EATER = 18;
+    private static final double WATER_DENSITY = 1;
 
     /**
      * One line of a dip.
      *
-     * @param ingredient what it is
-     * @param parts by volume
+     * @param ingredient what it is, 1 to {@value Dip#MOST_NAME} characters
+     * @param parts by volume, above 0 and at most 1,000
      */
-    public record Part(String ingredient, double parts) {}
+    public record Part(String ingredient, double parts) {
+        public Part {
+            if (ingredient.isBlank() || ingredient.length() > MOST_NAME) {
+                throw new IllegalArgumentException("a line of a dip has a name of 1 to 60 characters");
+            }
+            if (!(parts > 0 && parts <= 1_000)) {
+                throw new IllegalArgumentException(ingredient + " has above 0 and at most 1,000 parts, not " + parts);
+            }
+        }
+    }
 
     /**
      * One line measured out.
@@ -37,26 +46,83 @@ public enum Dip {
      * @param ingredient what it is
      * @param millilitres how much
      */
-    public record Measure(String ingredient, double millilitres) {}
-
-    private final String label;
-    private final List<Part> parts;
-
-    Dip(String label, List<Part> parts) {
-        this.label = label;
-        this.parts = parts;
+    public record Measure(String ingredient, double millilitres) {
+        /** Its mass, through the density of the food it is; that of water if it is not known (est.). */
+        public Mass mass() {
+            double density = FoodName.read(ingredient)
+                    .food()
+                    .map(food -> food.measure().density().usual())
+                    .orElse(WATER_DENSITY);
+            return Mass.ofGrams(millilitres * density);
+        }
     }
 
-    /** What a cook calls it. */
-    public String label() {
-        return label;
+    public Dip {
+        parts = List.copyOf(parts);
+        if (name.isBlank() || name.length() > MOST_NAME) {
+            throw new IllegalArgumentException("a dip's name has 1 to 60 characters");
+        }
+        if (parts.size() > MOST_PARTS) {
+            throw new IllegalArgumentException("a dip has up to 20 lines, not " + parts.size());
+        }
     }
 
     /** Every line for this many eaters, 0 or more. */
     public List<Measure> forEaters(int eaters) {
         double sum = parts.stream().mapToDouble(Part::parts).sum();
         return parts.stream()
-                .map(part -> new Measure(part.ingredient(), eaters * ML_PER_EATER * part.parts() / sum))
+                .map(part -> new Measure(part.ingredient(), millilitres(eaters) * part.parts() / sum))
                 .toList();
+    }
+
+    /** How much of it these eaters get in all, ml. */
+    public double millilitres(int eaters) {
+        return parts.isEmpty() ? 0 : eaters * ML_PER_EATER;
+    }
+
+    /** The same dip under another name. */
+    public Dip named(String changed) {
+        return new Dip(changed.strip(), parts);
+    }
+
+    /** The same dip with one line more. */
+    public Dip plus(Part part) {
+        List<Part> changed = new ArrayList<>(parts);
+        changed.add(part);
+        return new Dip(name, changed);
+    }
+
+    /** The same dip without one line. @param index which, from 0 */
+    public Dip without(int index) {
+        List<Part> changed = new ArrayList<>(parts);
+        changed.remove(index);
+        return new Dip(name, changed);
+    }
+
+    /** The same dip with one line changed. @param index which, from 0 */
+    public Dip with(int index, Part part) {
+        List<Part> changed = new ArrayList<>(parts);
+        changed.set(index, part);
+        return new Dip(name, changed);
+    }
+
+    /** A part for so many grams of an ingredient, by its volume. */
+    public static Part ofGrams(String ingredient, double grams) {
+        double density = FoodName.read(ingredient)
+                .food()
+                .map(Food::measure)
+                .map(measure -> measure.density().usual())
+                .orElse(WATER_DENSITY);
+        double ml = Math.min(1_000, Math.max(0.1, grams / density));
+        return new Part(ingredient, Math.round(ml * 10) / 10.0);
+    }
+
+    /** Its lines in one text: "3 light soy sauce; 2 black rice vinegar". */
+    public String said() {
+        return String.join(
+                "; ",
+                parts.stream()
+                        .map(part -> Decimal.trimmed(part.parts(), 2) + " " + part.ingredient())
+                        .toList());
     }
 }

@@ -1,5 +1,8 @@
 package ironpin.dough;
 
+import java.util.Arrays;
+import java.util.List;
+
 /** How a dough feels at the bench, and whether water, flour or time mends it. */
 public enum BenchFeel {
     DRY("dry and cracking", Cure.WATER),
@@ -27,6 +30,13 @@ public enum BenchFeel {
     /** In a cook's words. */
     public String label() {
         return label;
+    }
+
+    /** How a dough of this family can feel: without gluten nothing shrinks back, and rest mends no tear. */
+    public static List<BenchFeel> of(DoughFamily family) {
+        return Arrays.stream(values())
+                .filter(feel -> family.wheat() || feel.cure != Cure.REST)
+                .toList();
     }
 
     /** What mends it. */

@@ -1,5 +1,8 @@
 package ironpin.dough;
 
+import ironpin.pantry.Food;
+import ironpin.pantry.Foods;
+
 /** What may join flour in a dough, with the share of its mass that is water and wets the flour. */
 public enum DoughAddition {
     WATER("Water", 1.0, 4.18, 220),
@@ -9,6 +12,7 @@ public enum DoughAddition {
     BUTTER("Butter", 0.16, 2.2, 40),
     EGG("Egg", 0.75, 3.4, 70),
     YOLK("Egg yolk", 0.50, 3.0, 60),
+    EGG_WHITE("Egg white", 0.88, 3.8, 60),
     MILK("Milk", 0.87, 3.9, 120),
     YOGHURT("Yoghurt", 0.85, 3.7, 90),
     SOURED_CREAM("Soured cream", 0.72, 3.3, 90),
@@ -38,6 +42,27 @@ public enum DoughAddition {
         return waterShare;
     }
 
+    /** The food it is, where the cook says no more. */
+    public Food food() {
+        return Foods.get(
+                switch (this) {
+                    case WATER -> "water";
+                    case SALT -> "salt";
+                    case OIL -> "oil";
+                    case LARD -> "lard";
+                    case BUTTER -> "butter";
+                    case EGG -> "egg";
+                    case YOLK -> "egg-yolk";
+                    case EGG_WHITE -> "egg-white";
+                    case MILK -> "milk";
+                    case YOGHURT -> "yoghurt";
+                    case SOURED_CREAM -> "soured-cream";
+                    case HONEY -> "honey";
+                    case SUGAR -> "sugar";
+                    case LEAVENING -> "baking-powder";
+                });
+    }
+
     /** Heat a gram of it takes up for each degree, J/(g·K); usual handbook values. */
     public double joulesPerGramKelvin() {
         return joulesPerGramKelvin;
@@ -51,11 +76,6 @@ public enum DoughAddition {
     /** Whether it softens without wetting. */
     public boolean fat() {
         return this == OIL || this == LARD || this == BUTTER;
-    }
-
-    /** Whether tenths of a gram matter. */
-    public boolean fine() {
-        return this == SALT || this == LEAVENING;
     }
 
     /** What to know before using it; empty for most. */

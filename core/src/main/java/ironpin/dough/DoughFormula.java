@@ -40,6 +40,14 @@ public record DoughFormula(List<DoughLine> lines) {
                 .orElse(Percentage.ZERO);
     }
 
+    /** The line of an addition. @throws IllegalArgumentException if it is not in the dough */
+    public DoughLine line(DoughAddition addition) {
+        return lines.stream()
+                .filter(line -> line.addition() == addition)
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no " + addition.label() + " in this dough"));
+    }
+
     /** Poured water as a share of the flour. */
     public Percentage hydration() {
         return share(DoughAddition.WATER);
@@ -64,7 +72,7 @@ public record DoughFormula(List<DoughLine> lines) {
             } else {
                 placed = true;
                 if (!share.isZero() || addition == DoughAddition.WATER) {
-                    changed.add(new DoughLine(addition, share));
+                    changed.add(line.with(share));
                 }
             }
         }

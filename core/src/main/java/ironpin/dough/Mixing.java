@@ -11,7 +11,7 @@ import java.time.Duration;
  *
  * @param flour mass of the flour, above 0
  * @param flourAt its temperature, that of the room
- * @param water mass of the water, above 0
+ * @param water mass of the water, 0 or more; without any, nothing that is poured moves the temperature
  * @param otherJoulesPerKelvin heat that the bowl and the other lines take up for each degree, at the room's temperature; 0
  *     to leave them out
  */
@@ -28,9 +28,9 @@ public record Mixing(Mass flour, Temperature flourAt, Mass water, double otherJo
     private static final double COOLING_REFERENCE_G = 500;
 
     public Mixing {
-        if (flour.micrograms() <= 0 || water.micrograms() <= 0 || !(otherJoulesPerKelvin >= 0)) {
+        if (flour.micrograms() <= 0 || water.micrograms() < 0 || !(otherJoulesPerKelvin >= 0)) {
             throw new IllegalArgumentException(
-                    "mixing needs flour, water, and other things that take up 0 J/K or more");
+                    "mixing needs flour, water or none, and other things that take up 0 J/K or more");
         }
     }
 
@@ -42,6 +42,9 @@ public record Mixing(Mass flour, Temperature flourAt, Mass water, double otherJo
 
     /** The temperature the water must be poured at to mix to this one; it may be out of any kettle's reach. */
     public Temperature poured(Temperature mixed) {
+        if (water.isZero()) {
+            return mixed;
+        }
         double celsius = mixed.celsius() + dryHeat() / waterHeat() * (mixed.celsius() - flourAt.celsius());
         return Temperature.ofCelsius(celsius);
     }

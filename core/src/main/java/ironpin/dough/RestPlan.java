@@ -118,23 +118,32 @@ public record RestPlan(List<Step> steps) {
         }
         Band<Duration> room = family.rest();
         if (rest.compareTo(room.high()) <= 0) {
-            return List.of(new Step(Kind.REST, room, rest, "Cover and rest.", Optional.of(Cue.ROLLS_OUT)));
+            return List.of(new Step(Kind.REST, room, rest, "Cover and rest.", Optional.of(rested(family))));
         }
         Duration cold = rest.minus(room.low());
         boolean warm = cold.compareTo(COLD_NEEDS_WARMING) > 0;
         List<Step> steps = new ArrayList<>();
         if (!room.low().isZero()) {
-            steps.add(
-                    new Step(Kind.REST, room, room.low(), "Cover; first in the room.", Optional.of(Cue.SPRINGS_BACK)));
+            steps.add(new Step(
+                    Kind.REST,
+                    room,
+                    room.low(),
+                    "Cover; first in the room.",
+                    family.wheat() ? Optional.of(Cue.SPRINGS_BACK) : Optional.empty()));
         }
         Duration fridge = warm ? cold.minus(WARMING) : cold;
         Band<Duration> band = new Band<>(Duration.ZERO, Duration.ofHours(24));
-        Optional<Cue> end = warm ? Optional.empty() : Optional.of(Cue.ROLLS_OUT);
+        Optional<Cue> end = warm ? Optional.empty() : Optional.of(rested(family));
         steps.add(new Step(Kind.FRIDGE, band, fridge, "Into the fridge, wrapped.", end));
         if (warm) {
-            steps.add(step(Kind.WARM_UP, 15, WARMING, 30, "Out of the fridge, still wrapped.", Cue.ROLLS_OUT));
+            steps.add(step(Kind.WARM_UP, 15, WARMING, 30, "Out of the fridge, still wrapped.", rested(family)));
         }
         return steps;
+    }
+
+    /** Only gluten shrinks back and relaxes; other flours drink. */
+    private static Cue rested(DoughFamily family) {
+        return family.wheat() ? Cue.ROLLS_OUT : Cue.EDGE_HOLDS;
     }
 
     private static Step knead(int least, int usual, int most, String text, Cue cue) {

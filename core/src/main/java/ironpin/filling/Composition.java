@@ -1,35 +1,39 @@
 package ironpin.filling;
 
+import ironpin.pantry.Food;
 import ironpin.quantity.Band;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Spread;
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * What a filling is made of (est.): each line's mass times what a gram of it is made of. A line that no food is known for
- * counts as {@link Part#OTHER}.
+ * counts as {@link Part#OTHER}, and what it brings in salt and fat is not known.
  *
  * @param parts shares of the finished filling; they add up to 1
- * @param salt share of salt from all lines, which is inside the parts as well
+ * @param salt from the known lines, parts of 1, with the range that their kinds leave open; inside the parts as well
+ * @param saltOpen known lines whose salt only their packet tells
  * @param meat share of meat, its fat included
  * @param liquid share of liquid worked in
  * @param vegetable share of vegetables and aromatics
- * @param allergens what some must avoid
+ * @param fatOfMeat fat of the meat, with the oil and fat added to it; absent without meat
  * @param unknown lines that no food is known for
+ * @param guessed lines that are taken for something without being sure
  */
 public record Composition(
         Map<Part, Double> parts,
-        double salt,
+        Spread salt,
+        List<String> saltOpen,
         double meat,
         double liquid,
         double vegetable,
-        Set<Allergen> allergens,
-        List<String> unknown) {
+        Optional<Percentage> fatOfMeat,
+        List<String> unknown,
+        List<String> guessed) {
     /** The parts a filling is drawn in. */
     public enum Part {
         LEAN("lean"),
@@ -61,57 +65,21 @@ public record Composition(
     /** Fat that lean meat is brought to. */
     public static final Percentage WANTED_FAT = Percentage.of(25);
 
+    /** A line whose packet could move the salt of the whole filling by less than this is not worth a word. */
+    private static final double OPEN_WORTH_NAMING = 0.0005;
+
     public Composition {
         parts = Map.copyOf(parts);
-        allergens = Set.copyOf(allergens);
+        saltOpen = List.copyOf(saltOpen);
         unknown = List.copyOf(unknown);
+        guessed = List.copyOf(guessed);
     }
 
     /** The composition of a filling. */
     public static Composition of(FillingFormula formula) {
-        Map<Part, Double> parts = new EnumMap<>(Part.class);
-        for (Part part : Part.values()) {
-            parts.put(part, 0.0);
-        }
-        Set<Allergen> allergens = EnumSet.noneOf(Allergen.class);
-        List<String> unknown = new ArrayList<>();
-        double salt = 0;
-        double meat = 0;
-        double liquid = 0;
-        double vegetable = 0;
-        for (FillingLine line : formula.lines()) {
-            double share = line.share().fraction();
-            Optional<Food> known = Foods.named(line.ingredient());
-            if (known.isEmpty()) {
-                unknown.add(line.ingredient());
-                parts.merge(Part.OTHER, share, Double::sum);
-                continue;
-            }
-            Food food = known.get();
-            allergens.addAll(food.allergens());
-            salt += share * food.salt();
-            meat += food.role() == Food.Role.MEAT || food.role() == Food.Role.FAT ? share : 0;
-            liquid += food.role() == Food.Role.LIQUID ? share : 0;
-            vegetable += food.role() == Food.Role.VEGETABLE || food.role() == Food.Role.AROMATIC ? share : 0;
-            shared(food, share, parts);
-        }
-        return new Composition(parts, salt, meat, liquid, vegetable, allergens, unknown);
-    }
-
-    private static void shared(Food food, double share, Map<Part, Double> parts) {
-        double fat = share * food.fat();
-        double salt = share * food.salt();
-        parts.merge(Part.FAT, fat, Double::sum);
-        parts.merge(Part.SALT, salt, Double::sum);
-        Part rest =
-                switch (food.role()) {
-                    case MEAT, FAT, SOY, EGG, CHEESE -> Part.LEAN;
-                    case LIQUID, SEASONING, OIL -> Part.WATER;
-                    case VEGETABLE, AROMATIC -> Part.VEGETABLE;
-                    case STARCHY, BINDER -> Part.STARCH;
-                    case SALT, SWEET -> Part.OTHER;
-                };
-        parts.merge(rest, share - fat - salt, Double::sum);
+        Sum sum = new Sum();
+        formula.lines().forEach(sum::add);
+        return sum.whole();
     }
 
     /** One part's share, 0 to 1. */
@@ -119,26 +87,90 @@ public record Composition(
         return parts.get(part);
     }
 
-    /** Fat of the meat, with the oil and fat added to it; nothing without meat. */
-    public Optional<Percentage> fatOfMeat(FillingFormula formula) {
-        double fat = 0;
-        double whole = 0;
-        for (FillingLine line : formula.lines()) {
-            Optional<Food> food = Foods.named(line.ingredient());
-            if (food.isPresent() && softens(food.get().role())) {
-                fat += line.share().fraction() * food.get().fat();
-                whole += line.share().fraction();
-            }
-        }
-        return meat > 0 ? Optional.of(Percentage.ofFraction(fat / whole)) : Optional.empty();
-    }
-
-    private static boolean softens(Food.Role role) {
-        return role == Food.Role.MEAT || role == Food.Role.FAT || role == Food.Role.OIL;
-    }
-
-    /** Liquid worked in for the meat there is; nothing without meat. */
+    /** Liquid worked in for the meat there is; absent without meat. */
     public Optional<Percentage> liquidOfMeat() {
         return meat > 0 ? Optional.of(Percentage.ofFraction(liquid / meat)) : Optional.empty();
+    }
+
+    /** Whether every line is known well enough to say how much salt there is, within its range. */
+    public boolean saltKnown() {
+        return unknown.isEmpty() && guessed.isEmpty();
+    }
+
+    /** Lines that keep a sum from being sure: not known, or only guessed. */
+    public List<String> notSure() {
+        List<String> all = new ArrayList<>(unknown);
+        all.addAll(guessed);
+        return List.copyOf(all);
+    }
+
+    private static final class Sum {
+        private final Map<Part, Double> parts = new EnumMap<>(Part.class);
+        private final List<String> unknown = new ArrayList<>();
+        private final List<String> guessed = new ArrayList<>();
+        private final List<String> saltOpen = new ArrayList<>();
+        private Spread salt = Spread.of(0);
+        private double meat;
+        private double liquid;
+        private double vegetable;
+        private double softFat;
+        private double soft;
+
+        Sum() {
+            for (Part part : Part.values()) {
+                parts.put(part, 0.0);
+            }
+        }
+
+        void add(FillingLine line) {
+            double share = line.share().fraction();
+            Spoken spoken = line.spoken();
+            if (spoken.food().isEmpty()) {
+                unknown.add(line.ingredient());
+                parts.merge(Part.OTHER, share, Double::sum);
+                return;
+            }
+            if (spoken.guessed()) {
+                guessed.add(line.ingredient());
+            }
+            Food food = spoken.food().get();
+            Spread brings = food.salt().times(share);
+            salt = salt.plus(brings);
+            if (brings.high() - brings.low() >= OPEN_WORTH_NAMING) {
+                saltOpen.add(line.ingredient());
+            }
+            boolean flesh = food.role() == Food.Role.MEAT || food.role() == Food.Role.FAT;
+            meat += flesh ? share : 0;
+            // Set stock is cubes: nothing the meat has to hold.
+            boolean set = spoken.done().filter(Treatment.SET::equals).isPresent();
+            liquid += food.role() == Food.Role.LIQUID && !set ? share : 0;
+            vegetable += food.role() == Food.Role.VEGETABLE || food.role() == Food.Role.AROMATIC ? share : 0;
+            if (flesh || food.role() == Food.Role.OIL) {
+                softFat += share * food.fat();
+                soft += share;
+            }
+            share(food, share);
+        }
+
+        private void share(Food food, double share) {
+            double fat = share * food.fat();
+            double salted = share * food.salt().usual();
+            parts.merge(Part.FAT, fat, Double::sum);
+            parts.merge(Part.SALT, salted, Double::sum);
+            Part rest =
+                    switch (food.role()) {
+                        case MEAT, FAT, SOY, EGG, CHEESE, NUT -> Part.LEAN;
+                        case LIQUID, SEASONING, OIL, DAIRY -> Part.WATER;
+                        case VEGETABLE, AROMATIC -> Part.VEGETABLE;
+                        case STARCHY, BINDER, FLOUR -> Part.STARCH;
+                        case SALT, SWEET, LEAVENING, WRAPPER, FILLING, BESIDE -> Part.OTHER;
+                    };
+            parts.merge(rest, share - fat - salted, Double::sum);
+        }
+
+        Composition whole() {
+            Optional<Percentage> fat = meat > 0 ? Optional.of(Percentage.ofFraction(softFat / soft)) : Optional.empty();
+            return new Composition(parts, salt, saltOpen, meat, liquid, vegetable, fat, unknown, guessed);
+        }
     }
 }

@@ -39,7 +39,7 @@ public record FillingFormula(List<FillingLine> lines) {
         for (int i = 0; i < lines.size(); i++) {
             FillingLine line = lines.get(i);
             double percent = i == index ? share.percent() : line.share().percent() * (100 - share.percent()) / others;
-            changed.add(FillingLine.of(line.ingredient(), percent));
+            changed.add(line.with(Percentage.of(percent)));
         }
         return new FillingFormula(changed);
     }
@@ -48,8 +48,7 @@ public record FillingFormula(List<FillingLine> lines) {
     public FillingFormula plus(FillingLine line) {
         List<FillingLine> changed = new ArrayList<>();
         double room = 1 - line.share().fraction();
-        lines.forEach(
-                old -> changed.add(FillingLine.of(old.ingredient(), old.share().percent() * room)));
+        lines.forEach(old -> changed.add(old.with(Percentage.of(old.share().percent() * room))));
         changed.add(line);
         return new FillingFormula(changed);
     }
@@ -63,8 +62,8 @@ public record FillingFormula(List<FillingLine> lines) {
         List<FillingLine> changed = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
             if (i != index) {
-                changed.add(FillingLine.of(
-                        lines.get(i).ingredient(), lines.get(i).share().percent() / kept));
+                FillingLine line = lines.get(i);
+                changed.add(line.with(Percentage.of(line.share().percent() / kept)));
             }
         }
         return new FillingFormula(changed);
@@ -80,9 +79,8 @@ public record FillingFormula(List<FillingLine> lines) {
     /** Share of set stock in it, if there is any. */
     public Optional<Percentage> aspic() {
         double percent = lines.stream()
-                .filter(line -> Foods.named(line.ingredient())
-                        .filter(food -> food.key().equals("aspic"))
-                        .isPresent())
+                .filter(line ->
+                        line.spoken().done().filter(Treatment.SET::equals).isPresent())
                 .mapToDouble(line -> line.share().percent())
                 .sum();
         return percent > 0 ? Optional.of(Percentage.of(percent)) : Optional.empty();
@@ -105,9 +103,8 @@ public record FillingFormula(List<FillingLine> lines) {
         }
         List<FillingLine> raw = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
-            String name = left(lines.get(i)) < 1
-                    ? lines.get(i).ingredient().replaceAll(",.*", "")
-                    : lines.get(i).ingredient();
+            FillingLine line = lines.get(i);
+            String name = left(line) < 1 ? line.bare() : line.ingredient();
             raw.add(FillingLine.of(name, 100 * percents.get(i) / whole));
         }
         return Optional.of(new Raw(new FillingFormula(raw), whole / 100));
@@ -122,9 +119,11 @@ public record FillingFormula(List<FillingLine> lines) {
     public record Raw(FillingFormula formula, double times) {}
 
     private static double left(FillingLine line) {
-        boolean weeps = Foods.named(line.ingredient()).filter(Food::weeps).isPresent();
-        Optional<Treatment> done = weeps ? Treatment.spokenOf(line.ingredient()) : Optional.empty();
-        return done.map(Treatment::usuallyLeft).orElse(1.0);
+        Spoken spoken = line.spoken();
+        return spoken.done()
+                .filter(Treatment::shrinks)
+                .map(done -> done.usuallyLeft(spoken.food().orElseThrow()))
+                .orElse(1.0);
     }
 
     /** The mass of each line in this much filling; the last line takes the rounding, so the sum is exact. */

@@ -1,9 +1,13 @@
 package ironpin.kit;
 
 import ironpin.filling.PattyVerdict;
+import ironpin.filling.RawNeed;
 import ironpin.filling.Treatment;
+import ironpin.pantry.Foods;
+import ironpin.quantity.Band;
 import ironpin.quantity.Belief;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Percentage;
 import java.util.HashMap;
 import java.util.Map;
 
@@ -14,7 +18,10 @@ import java.util.Map;
  * @param salt percent of a filling
  * @param squeezed percent left of the raw mass, by food and treatment
  */
-public record Hand(Belief salt, Map<String, Belief> squeezed) {
+public record Hand(Belief salt, Map<String, Belief> squeezed) implements RawNeed {
+    /** Of a food that is not in the table everything or half may be left. */
+    private static final Band<Percentage> UNKNOWN_FOOD = Band.percent(50, 100);
+
     /** Percent of salt from one patty to the next. */
     private static final double PATTY_SCATTER = 0.15;
 
@@ -47,12 +54,15 @@ public record Hand(Belief salt, Map<String, Belief> squeezed) {
         Belief known = squeezed.get(key(food, treatment));
         return known != null
                 ? known
-                : Belief.within(
-                        treatment.left().low().percent() - 0.01,
-                        treatment.left().high().percent() + 0.01);
+                : usual(Foods.find(food).map(treatment::left).orElse(UNKNOWN_FOOD));
     }
 
-    /** Raw mass to buy for this much treated. */
+    private static Belief usual(Band<Percentage> left) {
+        return Belief.within(left.low().percent() - 0.01, left.high().percent() + 0.01);
+    }
+
+    /** Raw mass for this much treated, by what was learned. */
+    @Override
     public Mass raw(String food, Treatment treatment, Mass treated) {
         return treated.dividedBy(left(food, treatment).mean() / 100);
     }

@@ -1,30 +1,27 @@
 package ironpin.plan;
 
+import ironpin.allergen.AllergenAnswer;
 import ironpin.batch.Filling;
 import ironpin.batch.Fix;
 import ironpin.batch.Guests;
 import ironpin.batch.PlanField;
-import ironpin.filling.Allergen;
 import ironpin.filling.Composition;
 import ironpin.filling.FillingKind;
 import ironpin.filling.FillingLine;
-import ironpin.filling.Food;
-import ironpin.filling.Foods;
 import ironpin.filling.MixSchool;
+import ironpin.filling.SafeCore;
 import ironpin.filling.SaltShare;
-import ironpin.pantry.FlourKind;
+import ironpin.pantry.Food;
+import ironpin.pantry.Foods;
 import ironpin.quantity.Band;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Side;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeSet;
-import java.util.stream.Collectors;
 
-/** Whether a filling is salted, juicy and moist enough, and who must not eat it. */
+/** Whether a filling is salted, juicy and moist enough, as far as its lines are known. */
 final class CompositionFindings {
-    private static final double BACK_FAT = 0.85;
     private static final double LEAST_RATIO = 0.05;
 
     private CompositionFindings() {}
@@ -35,89 +32,170 @@ final class CompositionFindings {
         }
         Composition composed = Composition.of(lot.filling().formula());
         found.add(salt(made, composed, lot.filling(), plan.batch().guests().salt()));
-        composed.fatOfMeat(lot.filling().formula()).ifPresent(fat -> found.add(fat(made, composed, fat)));
+        if (lot.filling().kind() != FillingKind.SEAFOOD) {
+            fat(made, composed).ifPresent(found::add);
+        }
         composed.liquidOfMeat()
                 .ifPresent(liquid -> found.add(liquid(liquid, lot.filling().school())));
         if (composed.meat() > 0 && composed.vegetable() / composed.meat() > LEAST_RATIO) {
-            found.add(Finding.note(
+            found.add(Finding.of(
+                    Saying.VEGETABLE_TO_MEAT,
                     Words.two(composed.vegetable() / composed.meat()) + " : 1",
                     "vegetable to meat (est.).",
                     "From an accent at 0.1 to as much as meat: a matter of taste."));
         }
-        allergens(composed, lot, plan.batch().guests().avoided(), found);
         if (!composed.unknown().isEmpty()) {
-            found.add(Finding.note(
-                    composed.unknown().size() + (composed.unknown().size() == 1 ? " line" : " lines"),
-                    "not known by name: " + String.join(", ", composed.unknown()) + ".",
-                    "Their salt, fat and allergens are not counted."));
+            found.add(
+                    Finding.of(
+                            Saying.LINES_NOT_KNOWN,
+                            lines(composed.unknown().size()),
+                            "not known: " + AllergenAnswer.quoted(composed.unknown()) + ".",
+                            "What they bring in salt, fat and allergens is not known here. Call them what they are, in plain words."));
+        }
+        if (!composed.guessed().isEmpty()) {
+            found.add(Finding.of(
+                    Saying.LINES_GUESSED,
+                    lines(composed.guessed().size()),
+                    "guessed: " + guesses(lot.filling(), composed.guessed()) + ".",
+                    "Their allergens are not known. Call them what they are, in plain words."));
         }
     }
 
+    private static String lines(int count) {
+        return count + (count == 1 ? " line" : " lines");
+    }
+
+    private static String guesses(Filling filling, List<String> guessed) {
+        return filling.formula().lines().stream()
+                .filter(line -> guessed.contains(line.ingredient()))
+                .map(line -> "“" + line.ingredient() + "” taken for "
+                        + line.spoken().food().orElseThrow().label())
+                .reduce((a, b) -> a + ", " + b)
+                .orElseThrow();
+    }
+
+    /** The sum of salt is a range where packets decide, and withheld where a line is not known. */
     private static Finding salt(Mass made, Composition of, Filling filling, Percentage wanted) {
-        SaltShare share = new SaltShare(made, made.multipliedBy(of.salt()));
+        double low = 100 * of.salt().low();
+        double high = 100 * of.salt().high();
+        String figure = figure(low, high);
+        if (!of.saltKnown()) {
+            return Finding.of(
+                    Saying.SALT_NOT_KNOWN,
+                    "Salt not known",
+                    "because of " + AllergenAnswer.quoted(of.notSure()) + "; the other lines bring " + figure
+                            + " (est.).",
+                    taste(filling));
+        }
+        if (filling.kind() == FillingKind.SWEET) {
+            return Finding.of(Saying.SALT_SWEET, figure, "salt in the filling (est.).", "");
+        }
         // What this cook likes moves the band.
         double moved = wanted.percent() - Guests.USUAL.salt().percent();
-        Band<Percentage> band = Band.percent(
-                Composition.SALT_BAND.low().percent() + moved,
-                Composition.SALT_BAND.high().percent() + moved);
-        String figure = Words.two(share.share().percent()) + " %";
-        String range =
-                Words.one(band.low().percent()) + " to " + Words.one(band.high().percent()) + " %";
-        String why = "From every line, soy and cheese counted in (est.); "
-                + (Math.abs(moved) < 0.05
-                        ? "aim lower with a salty dip."
-                        : "your test patties say about " + Words.two(wanted.percent()) + " %.");
-        boolean sweet = filling.kind() == FillingKind.SWEET;
-        if (sweet || band.contains(share.share())) {
-            return Finding.good(figure, "salt in the filling" + (sweet ? "." : ", within " + range + "."), why);
+        double least = Composition.SALT_BAND.low().percent() + moved;
+        double most = Composition.SALT_BAND.high().percent() + moved;
+        String range = Words.two(least) + " to " + Words.two(most) + " %";
+        String liking = Math.abs(moved) < 0.05
+                ? "aim lower with a salty dip."
+                : "your test patties say about " + Words.two(wanted.percent()) + " %.";
+        String open = of.saltOpen().isEmpty()
+                ? ""
+                : " How much " + AllergenAnswer.quoted(of.saltOpen())
+                        + (of.saltOpen().size() == 1 ? " brings" : " bring")
+                        + " leaves it open: a packet or a taste tells.";
+        String why = "From every line, soy and cheese counted in (est.); " + liking + open;
+        Side lowSide = Side.of(low, least, most, Words::two);
+        Side highSide = Side.of(high, least, most, Words::two);
+        if (lowSide == Side.WITHIN && highSide == Side.WITHIN) {
+            return Finding.of(Saying.SALT_IN_BAND, figure, "salt in the filling, within " + range + ".", why);
         }
-        Mass add = share.toReach(wanted);
-        String text = add.isZero()
-                ? "salt: over " + range + ". "
-                        + Words.grams(share.toDilute(wanted).grams())
-                        + " more filling without salt would bring it down."
-                : "salt: under " + range + ". " + Words.fine(add.grams()) + " of salt would bring it to "
-                        + Words.one(wanted.percent()) + " %.";
-        return Finding.look(figure, text, why, saltFix(of, filling, wanted));
+        Mass whole = made.multipliedBy(of.salt().usual());
+        if (highSide == Side.BELOW) {
+            Mass add = new SaltShare(made, whole).toReach(wanted);
+            return Finding.of(
+                    Saying.SALT_LOW,
+                    figure,
+                    "salt: under " + range + ". About " + Words.fine(add.grams()) + " of salt would bring it to "
+                            + Words.two(wanted.percent()) + " %.",
+                    why,
+                    saltFix(of, filling, wanted));
+        }
+        if (lowSide == Side.ABOVE) {
+            Mass add = new SaltShare(made, whole).toDilute(wanted);
+            return Finding.of(
+                    Saying.SALT_HIGH,
+                    figure,
+                    "salt: over " + range + ". About " + Words.grams(add.grams())
+                            + " more filling without salt would bring it down.",
+                    why,
+                    saltFix(of, filling, wanted));
+        }
+        return Finding.of(
+                Saying.SALT_OPEN, figure, "salt in the filling; usual is " + range + ". " + taste(filling), why);
     }
 
-    private static Fix saltFix(Composition of, Filling filling, Percentage liked) {
+    private static String taste(Filling filling) {
+        return SafeCore.of(filling.formula()).mindRaw() ? "Fry a patty and taste it." : "Taste it.";
+    }
+
+    private static String figure(double low, double high) {
+        String from = Words.two(low);
+        String to = Words.two(high);
+        return from.equals(to) ? from + " %" : from + " to " + to + " %";
+    }
+
+    private static Optional<Fix> saltFix(Composition of, Filling filling, Percentage liked) {
         List<FillingLine> lines = filling.formula().lines();
         for (int i = 0; i < lines.size(); i++) {
-            boolean salt = Foods.named(lines.get(i).ingredient())
-                    .filter(food -> food.role() == Food.Role.SALT)
-                    .isPresent();
+            boolean salt = lines.get(i).spoken().is(Food.Role.SALT);
             double now = lines.get(i).share().percent();
-            double wanted = Words.toTenth(now + liked.percent() - 100 * of.salt());
+            double wanted =
+                    Words.toTenth(now + liked.percent() - 100 * of.salt().usual());
             if (salt && wanted >= PlanField.FILLING_SHARE.low() && wanted <= PlanField.FILLING_SHARE.high()) {
-                return new Fix(
+                return Optional.of(new Fix(
                         "Salt " + Words.one(wanted) + " %",
                         PlanField.FILLING_SHARE,
                         filling.no() * PlanField.LINES + i,
-                        wanted);
+                        wanted));
             }
         }
-        return null;
+        return Optional.empty();
     }
 
-    private static Finding fat(Mass made, Composition of, Percentage fat) {
+    private static Optional<Finding> fat(Mass made, Composition of) {
+        if (of.fatOfMeat().isEmpty()) {
+            return Optional.empty();
+        }
+        if (!of.unknown().isEmpty()) {
+            return Optional.of(Finding.of(
+                    Saying.FAT_NOT_KNOWN,
+                    "Fat not known",
+                    "because of " + AllergenAnswer.quoted(of.unknown()) + ".",
+                    ""));
+        }
+        double fat = of.fatOfMeat().get().percent();
         Band<Percentage> band = Composition.JUICY_FAT;
-        String figure = Words.one(fat.percent()) + " %";
-        String range =
-                Words.one(band.low().percent()) + " to " + Words.one(band.high().percent()) + " %";
-        if (band.contains(fat)) {
-            return Finding.good(figure, "fat in the meat, oil counted in: juicy (est.).", "Usual is " + range + ".");
-        }
-        if (fat.compareTo(band.high()) > 0) {
-            return Finding.note(figure, "fat in the meat, oil counted in: rich (est.).", "Usual is " + range + ".");
-        }
+        String figure = Words.one(fat) + " %";
+        String usual = "Usual is " + Words.one(band.low().percent()) + " to "
+                + Words.one(band.high().percent()) + " %.";
+        String text = "fat in the meat, oil counted in";
+        return Optional.of(
+                switch (Side.of(fat, band.low().percent(), band.high().percent(), Words::one)) {
+                    case WITHIN -> Finding.of(Saying.FAT_JUICY, figure, text + ": juicy (est.).", usual);
+                    case ABOVE -> Finding.of(Saying.FAT_RICH, figure, text + ": rich (est.).", usual);
+                    case BELOW -> lean(made, of, fat / 100, figure, text);
+                });
+    }
+
+    private static Finding lean(Mass made, Composition of, double fat, String figure, String text) {
+        double backFat = Foods.get("back-fat").fat();
         double meat = made.grams() * of.meat();
-        double add = meat
-                * (Composition.WANTED_FAT.fraction() - fat.fraction())
-                / (BACK_FAT - Composition.WANTED_FAT.fraction());
-        return Finding.note(
+        double wanted = Composition.WANTED_FAT.fraction();
+        double add = meat * (wanted - fat) / (backFat - wanted);
+        return Finding.of(
+                Saying.FAT_LEAN,
                 figure,
-                "fat in the meat: lean. " + Words.grams(add) + " of back fat would bring it to "
+                text + ": lean. About " + Words.grams(add) + " of back fat would bring it to "
                         + Words.one(Composition.WANTED_FAT.percent()) + " % (est.).",
                 "Dry filling is what cooks fear; with poultry use thigh and skin, or oil.");
     }
@@ -128,56 +206,21 @@ final class CompositionFindings {
         String range =
                 Words.one(band.low().percent()) + " to " + Words.one(band.high().percent()) + " %";
         String why = school.label() + ": " + school.tradeOff() + ".";
-        return band.contains(liquid)
-                ? Finding.good(figure, "liquid for the meat, within " + range + ".", why)
-                : Finding.note(figure, "liquid for the meat: " + school.label() + " it takes " + range + ".", why);
-    }
-
-    private static void allergens(Composition of, LotPlan lot, Set<Allergen> avoided, List<Finding> found) {
-        Set<Allergen> all = inLot(of, lot);
-        String names = names(all);
-        Set<Allergen> hit = new TreeSet<>(all);
-        hit.retainAll(avoided);
-        avoided(hit).ifPresent(found::add);
-        found.add(Finding.note(
-                all.size() + (all.size() == 1 ? " allergen" : " allergens"),
-                all.isEmpty() ? "known in skin and filling." : "in skin and filling: " + names + ".",
-                avoided.isEmpty() || !hit.isEmpty()
-                        ? "Read the labels of what you use; this knows only the usual."
-                        : "None that somebody avoids (" + names(avoided)
-                                + "), as far as is known here: read the labels."));
-    }
-
-    /** What a lot holds that somebody at the table avoids. */
-    static Optional<Finding> avoided(BatchPlan plan, LotPlan lot) {
-        Set<Allergen> hit = inLot(Composition.of(lot.filling().formula()), lot);
-        hit.retainAll(plan.batch().guests().avoided());
-        return avoided(hit);
-    }
-
-    private static Optional<Finding> avoided(Set<Allergen> hit) {
-        return hit.isEmpty()
-                ? Optional.empty()
-                : Optional.of(Finding.stop(
-                        hit.size() + (hit.size() == 1 ? " allergen" : " allergens"),
-                        "in this lot that somebody at the table avoids: " + names(hit) + ".",
-                        "Make a lot without it, on clean boards, in its own water and oil.",
-                        null));
-    }
-
-    private static Set<Allergen> inLot(Composition of, LotPlan lot) {
-        Set<Allergen> all = new TreeSet<>(of.allergens());
-        boolean wheat = lot.lot().bought().isPresent()
-                || lot.dough().flours().stream()
-                        .anyMatch(part -> part.flour().kind() == FlourKind.WHEAT
-                                || part.flour().kind() == FlourKind.WHOLEMEAL);
-        if (wheat) {
-            all.add(Allergen.GLUTEN);
-        }
-        return all;
-    }
-
-    private static String names(Set<Allergen> some) {
-        return new TreeSet<>(some).stream().map(Allergen::label).collect(Collectors.joining(", "));
+        return switch (Side.of(
+                liquid.percent(), band.low().percent(), band.high().percent(), Words::one)) {
+            case WITHIN -> Finding.of(Saying.LIQUID_IN_BAND, figure, "liquid for the meat, within " + range + ".", why);
+            case BELOW ->
+                Finding.of(
+                        Saying.LIQUID_LITTLE,
+                        figure,
+                        "liquid for the meat: " + school.label() + " it takes " + range + ".",
+                        why);
+            case ABOVE ->
+                Finding.of(
+                        Saying.LIQUID_MUCH,
+                        figure,
+                        "liquid for the meat: " + school.label() + " it takes " + range + ", more runs out.",
+                        why);
+        };
     }
 }

@@ -8,6 +8,7 @@ import ironpin.batch.DoughStart;
 import ironpin.batch.Fix;
 import ironpin.batch.FlourShare;
 import ironpin.batch.PlanField;
+import ironpin.clock.Gap;
 import ironpin.cook.VesselKind;
 import ironpin.dough.DoughFamily;
 import ironpin.dough.KneadSchool;
@@ -16,6 +17,7 @@ import ironpin.dough.Scald;
 import ironpin.pantry.Absorption;
 import ironpin.quantity.Band;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Side;
 import ironpin.quantity.Temperature;
 import ironpin.wrapper.BoughtWrapper;
 import java.time.Duration;
@@ -27,6 +29,7 @@ import java.util.Optional;
 /** Whether the dough is in its band, its water right and its rest long enough. */
 final class DoughFindings {
     private static final double BOILING_C = 95;
+    private static final double NO_SCALD = 0.05;
     private static final String ONLY_BOILING =
             "Raw starch binds only in boiling water; with any other it stays a slurry.";
 
@@ -38,6 +41,10 @@ final class DoughFindings {
             found.add(bought(lot.lot().bought().get(), lot.packs().orElseThrow()));
             return found;
         }
+        plan.gaps(Gap.Kind.DOUGH_RESTS, lot.dough().no()).stream()
+                .map(gap -> ClockFindings.said(plan, gap))
+                .flatMap(Optional::stream)
+                .forEach(found::add);
         found.add(hydration(lot));
         learned(lot).ifPresent(found::add);
         suits(lot).ifPresent(found::add);
@@ -48,7 +55,8 @@ final class DoughFindings {
         String price = Composing.flourCost(lot.dough(), share.made().flour())
                 .map(cost -> " The flour costs " + Words.two(cost) + ".")
                 .orElse("");
-        found.add(Finding.note(
+        found.add(Finding.of(
+                Saying.DOUGH_MASS,
                 Words.grams(share.made().total().grams()),
                 "of dough, " + Words.grams(share.lost().grams()) + " of it kept by bowl and bench.",
                 "Flour " + Words.grams(share.made().flour().grams()) + " and everything else as a share of it."
@@ -57,8 +65,9 @@ final class DoughFindings {
     }
 
     private static Finding bought(BoughtWrapper wrapper, BoughtWrapper.Packs packs) {
-        return Finding.note(
-                packs.wrappers() + " wrappers",
+        return Finding.of(
+                Saying.WRAPPERS_BOUGHT,
+                packs.wrappers() + (packs.wrappers() == 1 ? " wrapper" : " wrappers"),
                 "out of " + packs.packs() + (packs.packs() == 1 ? " pack" : " packs") + ", no dough to make.",
                 "Homemade seals dry and stretches; bought is quick and even. "
                         + wrapper.thickness().label() + ": "
@@ -70,7 +79,8 @@ final class DoughFindings {
         for (FlourShare part : lot.dough().flours()) {
             Absorption known = part.flour().absorption();
             if (known.batches() > 0) {
-                return Optional.of(Finding.note(
+                return Optional.of(Finding.of(
+                        Saying.FLOUR_LEARNED,
                         Words.signed(known.offset().percent()),
                         "points learned for the " + part.flour().name().toLowerCase(Locale.ROOT) + " (est.).",
                         "From " + known.batches() + (known.batches() == 1 ? " batch" : " batches")
@@ -93,33 +103,41 @@ final class DoughFindings {
         String why = steamed
                 ? "Steam gives the skin no water: a dough that is not scalded comes out tough."
                 : "It is at home in other vessels; expect another skin.";
-        return Optional.of(Finding.look(
+        return Optional.of(Finding.of(
+                Saying.FAMILY_RARE,
                 family.label(),
                 "is rarely " + lot.lot().method().done() + ": usual is "
                         + offered.get(0).label().toLowerCase(Locale.ROOT) + ".",
-                why,
-                null));
+                why));
     }
 
     private static Finding hydration(LotPlan lot) {
         Dough dough = lot.dough();
         Percentage now = dough.formula().effectiveHydration();
         Band<Percentage> band = lot.hydration().band();
+        double low = band.low().percent();
+        double high = band.high().percent();
         String figure = Words.one(now.percent()) + " %";
-        String range =
-                Words.one(band.low().percent()) + "–" + Words.one(band.high().percent()) + " %";
+        String range = Words.one(low) + "–" + Words.one(high) + " %";
         String why = reason(lot);
-        if (band.contains(now)) {
-            return Finding.good(figure, "water lies in the band " + range + ".", why);
+        Side side = Side.of(now.percent(), low, high, Words::one);
+        if (side == Side.WITHIN) {
+            return Finding.of(Saying.HYDRATION_IN_BAND, figure, "water lies in the band " + range + ".", why);
         }
-        boolean dry = now.compareTo(band.low()) < 0;
+        boolean dry = side == Side.BELOW;
         double edge = dough.formula().hydration().percent()
                 + band.clamp(now).minus(now).percent();
         double wanted = dry ? -Words.floorTenth(-edge) : Words.floorTenth(edge);
-        Fix fix = new Fix("Set water to " + Words.one(wanted) + " %", PlanField.HYDRATION, dough.no(), wanted);
-        String text = (dry ? "is dry: " : "is wet: ") + "this dough wants " + range + ".";
-        String outcome = dry ? "It will crack at the rim. " : "It will stick and tear. ";
-        return Finding.look(figure, text, outcome + why, fix);
+        Optional<Fix> fix = wanted >= PlanField.HYDRATION.low() && wanted <= PlanField.HYDRATION.high()
+                ? Optional.of(
+                        new Fix("Set water to " + Words.one(wanted) + " %", PlanField.HYDRATION, dough.no(), wanted))
+                : Optional.empty();
+        return Finding.of(
+                dry ? Saying.HYDRATION_DRY : Saying.HYDRATION_WET,
+                figure,
+                (dry ? "is dry: " : "is wet: ") + "this dough wants " + range + ".",
+                (dry ? "It will crack at the rim. " : "It will stick and tear. ") + why,
+                fix);
     }
 
     private static String reason(LotPlan lot) {
@@ -140,65 +158,119 @@ final class DoughFindings {
         Temperature kettle = batch.waters().kettle();
         boolean boiling = band.low().celsius() >= BOILING_C;
         String figure = Words.celsius(dough.water().celsius());
+        Side side = Side.of(
+                dough.water().celsius(), band.low().celsius(), band.high().celsius(), Words::celsius);
         // What is poured from a kettle is as hot as this kitchen's boiling water gets.
-        if (band.contains(dough.water()) || boiling && dough.water().compareTo(kettle) >= 0) {
-            return Finding.good(
-                    figure, "water suits this family.", dough.family().onlyBoiling() ? ONLY_BOILING : "");
+        if (side == Side.WITHIN || boiling && dough.water().compareTo(kettle) >= 0) {
+            return Finding.of(
+                    Saying.WATER_SUITS,
+                    figure,
+                    "water suits this family.",
+                    dough.family().onlyBoiling() ? ONLY_BOILING : "");
         }
         Temperature hottest = kettle.compareTo(band.high()) < 0 && boiling ? kettle : band.high();
         Temperature lowest = band.low().compareTo(hottest) < 0 ? band.low() : hottest;
         double wanted =
                 Math.floor(new Band<>(lowest, hottest).clamp(dough.water()).celsius());
         Fix fix = new Fix("Set to " + Words.celsius(wanted), PlanField.WATER_TEMPERATURE, dough.no(), wanted);
-        boolean cool = dough.water().compareTo(band.low()) < 0;
+        boolean cool = side == Side.BELOW;
         if (cool && dough.family().onlyBoiling()) {
-            return Finding.stop(figure, "water does nothing here: this family needs it boiling.", ONLY_BOILING, fix);
+            return Finding.of(
+                    Saying.WATER_NOT_BOILING,
+                    figure,
+                    "water does nothing here: this family needs it boiling.",
+                    ONLY_BOILING,
+                    fix);
         }
-        String why = cool
-                ? "Cooler water scalds less starch: the skin comes out firmer than this family."
-                : "Hotter water scalds starch: the skin comes out softer than this family.";
-        return Finding.look(figure, "water: this family wants " + Words.celsius(band) + ".", why, fix);
+        String text = "water: this family wants " + Words.celsius(band) + ".";
+        if (!dough.family().wheat()) {
+            return cool
+                    ? Finding.of(Saying.WATER_COOL, figure, text, "Cooler water makes it crack at the edge.", fix)
+                    : Finding.of(
+                            Saying.WATER_HOT, figure, text, "Hotter water makes it sticky, and hot to the hands.", fix);
+        }
+        return cool
+                ? Finding.of(
+                        Saying.WATER_COOL,
+                        figure,
+                        text,
+                        "Cooler water scalds less starch: the skin comes out firmer than this family.",
+                        fix)
+                : Finding.of(
+                        Saying.WATER_HOT,
+                        figure,
+                        text,
+                        "Hotter water scalds starch: the skin comes out softer than this family.",
+                        fix);
     }
 
     private static Finding mixed(LotPlan lot) {
         Temperature mixed = lot.mixed();
-        double share = Scald.share(mixed);
-        String scalded = share < 0.05 ? "no scald" : "scald share " + Words.two(share);
         Duration wait = lot.mixing().untilHands(mixed);
         String hands = wait.isZero()
                 ? "Hands may go in at once. "
                 : "Hands may go in after about " + Math.max(1, Math.round(wait.toSeconds() / 60.0)) + " min, under "
                         + Words.celsius(Mixing.HANDS.celsius()) + ". ";
-        String wish = share < 0.05
-                ? ""
-                : "A scald this far wants about " + Math.round(Scald.POINTS_FROM_NONE_TO_ALL * share)
+        String figure = Words.celsius(mixed.celsius());
+        if (!lot.dough().family().wheat()) {
+            return Finding.of(Saying.MIXED_NO_WHEAT, figure, "just after mixing (est.).", hands.strip());
+        }
+        double share = Scald.share(mixed);
+        if (share < NO_SCALD) {
+            return Finding.of(Saying.MIXED_COLD, figure, "just after mixing (est.): no scald.", hands.strip());
+        }
+        return Finding.of(
+                Saying.MIXED_SCALDED,
+                figure,
+                "just after mixing (est.): scald share " + Words.two(share) + ".",
+                hands + "A scald this far wants about " + Math.round(Scald.POINTS_FROM_NONE_TO_ALL * share)
                         + " points more water than a cold dough. "
-                        + "The first flour the water touches is hotter than the mean.";
-        return Finding.note(
-                Words.celsius(mixed.celsius()), "just after mixing (est.): " + scalded + ".", (hands + wish).strip());
+                        + "The first flour the water touches is hotter than the mean.");
     }
 
     private static Finding rest(Dough dough) {
         KneadSchool school = dough.kneading().school();
         Band<Duration> band = school.rest(dough.family());
         String rested = said(dough.rest());
+        if (band.high().isZero() && dough.rest().isZero()) {
+            return Finding.of(
+                    Saying.REST_NONE, "No rest", "for this family: work it warm.", "It stiffens as it cools.");
+        }
         String range = said(band.low()) + " to " + said(band.high());
+        String planned = "of rest planned, ";
         if (band.contains(dough.rest())) {
-            String where = dough.restPlan().cold() ? "of rest, most of it in the fridge: within " : "of rest, within ";
-            return Finding.good(rested, where + range + ".", school.label() + ": " + school.tradeOff() + ".");
+            boolean cold = dough.restPlan().cold();
+            return Finding.of(
+                    cold ? Saying.REST_COLD : Saying.REST_IN_BAND,
+                    rested,
+                    planned + (cold ? "most of it in the fridge: within " : "within ") + range + ".",
+                    school.label() + ": " + school.tradeOff() + ".");
         }
         boolean shortRest = dough.rest().compareTo(band.low()) < 0;
         double wanted = band.clamp(dough.rest()).toMinutes();
-        String text = shortRest
-                ? "of rest: " + range + " is usual."
-                : "of rest: over " + said(dough.family().rest().high()) + ", so most of it moves into the fridge.";
-        return Finding.look(
+        Fix fix = new Fix("Rest " + said(Duration.ofMinutes((long) wanted)), PlanField.REST, dough.no(), wanted);
+        if (shortRest) {
+            return Finding.of(
+                    Saying.REST_SHORT,
+                    rested,
+                    planned + "usual is " + range + ".",
+                    dough.family().wheat()
+                            ? "Too little rest springs back under the pin."
+                            : "The flour has not drunk yet: it cracks at the edge.",
+                    fix);
+        }
+        boolean none = band.high().isZero();
+        return Finding.of(
+                Saying.REST_LONG,
                 rested,
-                text,
-                shortRest
-                        ? "Too little rest springs back under the pin."
-                        : "In the room it turns sour and sticky; cold and wrapped it keeps a day.",
-                new Fix("Rest " + said(Duration.ofMinutes((long) wanted)), PlanField.REST, dough.no(), wanted));
+                none
+                        ? planned + "but this family is worked warm, without any."
+                        : planned + "over " + said(dough.family().rest().high())
+                                + ", so most of it moves into the fridge.",
+                none
+                        ? "It stiffens as it cools."
+                        : "In the room it turns sticky and may sour; cold and wrapped it keeps a day.",
+                fix);
     }
 
     private static String said(Duration time) {

@@ -5,9 +5,11 @@ import ironpin.batch.Fix;
 import ironpin.batch.PlanField;
 import ironpin.batch.Style;
 import ironpin.batch.Styles;
+import ironpin.clock.Gap;
 import ironpin.filling.Aspic;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Side;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -20,14 +22,12 @@ final class FillingFindings {
 
     static List<Finding> of(BatchPlan plan, LotPlan lot) {
         List<Finding> found = new ArrayList<>();
-        Balance.OfFilling share = plan.balance().filling(lot.filling().no());
-        found.add(Finding.note(
-                Words.grams(share.made().grams()),
-                "in all; " + Words.fine(lot.share().fillingEach().grams()) + " in each of "
-                        + lot.share().pieces() + ".",
-                "The bowl keeps " + Words.grams(share.lost().grams()) + "."));
+        int no = lot.filling().no();
+        Balance.OfFilling share = plan.balance().filling(no);
+        found.add(mass(plan, share));
         if (!share.patty().isZero()) {
-            found.add(Finding.note(
+            found.add(Finding.of(
+                    Saying.PATTY,
                     Words.grams(share.patty().grams()),
                     "for a test patty: fry it, taste that.",
                     "Salt cannot be judged raw."));
@@ -35,54 +35,93 @@ final class FillingFindings {
         lot.filling().formula().aspic().ifPresent(aspic -> soup(lot, share.made(), aspic, found));
         found.add(ratio(lot));
         CompositionFindings.of(plan, share.made(), lot, found);
+        found.addAll(AllergenFindings.avoided(plan, lot));
+        found.add(AllergenFindings.all(plan, lot));
         leftOver(plan, lot, share).ifPresent(found::add);
+        for (Gap.Kind kind : List.of(Gap.Kind.GREENS_WEEP, Gap.Kind.FILLING_IS_OUT)) {
+            plan.gaps(kind, no).stream()
+                    .map(gap -> ClockFindings.said(plan, gap))
+                    .flatMap(Optional::stream)
+                    .forEach(found::add);
+        }
         return found;
+    }
+
+    /** All of it as a sum, so that it can be checked by eye. */
+    private static Finding mass(BatchPlan plan, Balance.OfFilling share) {
+        List<String> parts = new ArrayList<>();
+        for (LotPlan lot : plan.lots()) {
+            if (lot.filling().no() == share.no() && lot.share().pieces() > 0) {
+                parts.add(lot.share().pieces() + " × "
+                        + Words.fine(lot.share().fillingEach().grams()));
+            }
+        }
+        if (!share.patty().isZero()) {
+            parts.add("the patty's " + Words.grams(share.patty().grams()));
+        }
+        if (!share.lost().isZero()) {
+            parts.add(Words.grams(share.lost().grams()) + " for the bowl");
+        }
+        if (LeftOver.worthNaming(share.left())) {
+            parts.add(Words.grams(share.left().grams()) + " over");
+        }
+        return Finding.of(
+                Saying.FILLING_MASS,
+                Words.grams(share.made().grams()),
+                "in all" + (parts.isEmpty() ? "." : ": " + String.join(" + ", parts) + "."),
+                "");
     }
 
     /** Soup inside: how much, from what, and how long it takes to set on a shallow tray. */
     private static void soup(LotPlan lot, Mass made, Percentage aspic, List<Finding> found) {
         Mass stock = aspic.of(made);
         Mass each = Aspic.soupPerPiece(lot.share().fillingEach(), aspic);
-        found.add(Finding.note(
+        found.add(Finding.of(
+                Saying.SOUP_EACH,
                 Words.fine(each.grams()),
                 "of soup in each piece (est.).",
                 Words.one(aspic.percent()) + " % of the filling is set stock; it melts as it cooks."));
         Mass powder = Aspic.gelatin(stock, SET);
-        found.add(Finding.note(
+        found.add(Finding.of(
+                Saying.SOUP_SETS,
                 Words.time(Aspic.TRAY.sets()),
                 "to set " + Words.grams(stock.grams()) + " of stock "
                         + Words.mm(Aspic.TRAY.depth().millimetres())
                         + " deep on a tray in the fridge (est.), with " + Words.fine(powder.grams())
                         + " of gelatin powder or skin stock reduced until it sets.",
-                Aspic.TRAY.meetsTheCoolingRule(Aspic.HOT)
-                        ? "Shallow enough for the cooling rule: under " + Words.celsius(21) + " within 2 h, under "
-                                + Words.celsius(5) + " within 4 h more. Deeper does not set nor cool in time."
-                        : "Too deep for the cooling rule."));
+                "Shallow enough for the cooling rule: under " + Words.celsius(Aspic.WARM.celsius())
+                        + " within 2 h, under " + Words.celsius(Aspic.COLD.celsius())
+                        + " within 4 h more. Deeper, reckon again."));
     }
 
     private static Finding ratio(LotPlan lot) {
         double ratio = lot.share().fillingEach().ratioTo(lot.share().doughEach());
         Style style = Styles.get(lot.lot().style());
-        String figure = Words.one(ratio) + " : 1";
-        String why = "Usual is " + Style.LEAST_FILLING + " to " + Style.MOST_FILLING + "; this style fills "
-                + Words.grams(style.fillingBand().low().grams()) + " to "
+        String why = "Usual is " + Words.two(Style.LEAST_FILLING) + " to " + Words.two(Style.MOST_FILLING)
+                + "; this style fills " + Words.grams(style.fillingBand().low().grams()) + " to "
                 + Words.grams(style.fillingBand().high().grams()) + ".";
-        if (ratio >= Style.LEAST_FILLING && ratio <= Style.MOST_FILLING) {
-            return Finding.good(figure, "filling to dough.", why);
+        String figure = Words.two(ratio) + " : 1";
+        Side side = Side.of(ratio, Style.LEAST_FILLING, Style.MOST_FILLING, Words::two);
+        if (side == Side.WITHIN) {
+            return Finding.of(Saying.RATIO_IN_BAND, figure, "filling to dough.", why);
         }
-        double edge = ratio < Style.LEAST_FILLING ? Style.LEAST_FILLING : Style.MOST_FILLING;
-        double wanted = Words.toTenth(lot.share().doughEach().grams() * edge);
-        return Finding.look(
-                figure,
-                ratio < Style.LEAST_FILLING
-                        ? "filling to dough: mostly skin."
-                        : "filling to dough: the skin will tear.",
-                why,
-                new Fix(
+        boolean low = side == Side.BELOW;
+        double dough = lot.share().doughEach().grams();
+        double wanted =
+                low ? -Words.floorTenth(-dough * Style.LEAST_FILLING) : Words.floorTenth(dough * Style.MOST_FILLING);
+        Optional<Fix> fix = wanted >= PlanField.FILLING_EACH.low() && wanted <= PlanField.FILLING_EACH.high()
+                ? Optional.of(new Fix(
                         "Fill " + Words.fine(wanted),
                         PlanField.FILLING_EACH,
                         lot.lot().no(),
-                        wanted));
+                        wanted))
+                : Optional.empty();
+        return Finding.of(
+                low ? Saying.RATIO_LOW : Saying.RATIO_HIGH,
+                figure,
+                low ? "filling to dough: mostly skin." : "filling to dough: the skin may tear.",
+                why,
+                fix);
     }
 
     private static Optional<Finding> leftOver(BatchPlan plan, LotPlan lot, Balance.OfFilling share) {
@@ -90,7 +129,8 @@ final class FillingFindings {
         if (!LeftOver.worthNaming(left)) {
             return Optional.empty();
         }
-        return Optional.of(Finding.mendable(
+        return Optional.of(new Finding(
+                Saying.FILLING_OVER,
                 Words.grams(left.grams()),
                 "of filling over, " + Words.one(left.ratioTo(lot.share().fillingEach())) + " pieces' worth.",
                 LeftOver.why(left, lot.share().fillingEach()) + " Or fry it as patties.",

@@ -7,14 +7,13 @@ import java.util.Optional;
 /**
  * One thing the numbers say.
  *
- * @param level how much it matters
+ * @param saying which
  * @param figure the number it is about, with its unit
  * @param text what it means, following on from the figure
  * @param why the reason, in a sentence; may be empty
- * @param fix a change that helps
- * @param others further changes that would help too, the cheapest first
+ * @param fixes changes that would help, the cheapest first
  */
-public record Finding(Level level, String figure, String text, String why, Optional<Fix> fix, List<Fix> others) {
+public record Finding(Saying saying, String figure, String text, String why, List<Fix> fixes) {
     /** How much it matters. */
     public enum Level {
         /** Plain fact. */
@@ -39,41 +38,36 @@ public record Finding(Level level, String figure, String text, String why, Optio
     }
 
     public Finding {
-        others = List.copyOf(others);
+        fixes = List.copyOf(fixes);
     }
 
-    Finding(Level level, String figure, String text, String why, Optional<Fix> fix) {
-        this(level, figure, text, why, fix, List.of());
+    /** Something said, with no change that would help. */
+    public static Finding of(Saying saying, String figure, String text, String why) {
+        return new Finding(saying, figure, text, why, List.of());
     }
 
-    /** Something worth a look that several changes would mend, the cheapest first. */
-    static Finding mendable(String figure, String text, String why, List<Fix> fixes) {
-        return new Finding(
-                Level.LOOK,
-                figure,
-                text,
-                why,
-                fixes.stream().findFirst(),
-                fixes.subList(Math.min(1, fixes.size()), fixes.size()));
+    /** Something said, with a change that helps, if there is one. */
+    static Finding of(Saying saying, String figure, String text, String why, Optional<Fix> fix) {
+        return new Finding(saying, figure, text, why, fix.map(List::of).orElse(List.of()));
     }
 
-    /** A plain fact. */
-    public static Finding note(String figure, String text, String why) {
-        return new Finding(Level.NOTE, figure, text, why, Optional.empty());
+    /** Something said, with a change that helps. */
+    static Finding of(Saying saying, String figure, String text, String why, Fix fix) {
+        return new Finding(saying, figure, text, why, List.of(fix));
     }
 
-    /** Something in its band. */
-    public static Finding good(String figure, String text, String why) {
-        return new Finding(Level.GOOD, figure, text, why, Optional.empty());
+    /** How much it matters. */
+    public Level level() {
+        return saying.level();
     }
 
-    /** Something worth a look. @param fix a change that helps, or null */
-    public static Finding look(String figure, String text, String why, Fix fix) {
-        return new Finding(Level.LOOK, figure, text, why, Optional.ofNullable(fix));
+    /** The change that helps most cheaply, if any does. */
+    public Optional<Fix> fix() {
+        return fixes.stream().findFirst();
     }
 
-    /** Something that will go wrong. @param fix a change that helps, or null */
-    public static Finding stop(String figure, String text, String why, Fix fix) {
-        return new Finding(Level.STOP, figure, text, why, Optional.ofNullable(fix));
+    /** Further changes that would help too. */
+    public List<Fix> others() {
+        return fixes.subList(Math.min(1, fixes.size()), fixes.size());
     }
 }

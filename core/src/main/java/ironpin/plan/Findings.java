@@ -2,9 +2,12 @@ package ironpin.plan;
 
 import ironpin.batch.Station;
 import ironpin.caution.Caution;
+import ironpin.clock.Lateness;
+import ironpin.filling.SafeCore;
 import ironpin.filling.Treatment;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** What the numbers of a plan say at each station, and what can hurt there. */
 public final class Findings {
@@ -12,20 +15,35 @@ public final class Findings {
 
     /** The findings for one lot at one station, most pressing first. */
     public static List<Finding> at(Station station, BatchPlan plan, int lotNo) {
+        return at(station, plan, lotNo, Optional.empty());
+    }
+
+    /** The same, with how late the day is by now. */
+    public static List<Finding> at(Station station, BatchPlan plan, int lotNo, Optional<Lateness> late) {
         LotPlan lot = plan.lot(lotNo);
         List<Finding> found =
                 switch (station) {
-                    case TABLE -> TableFindings.of(plan, lot);
+                    case TABLE -> TableFindings.of(plan, lot, late);
                     case DOUGH -> DoughFindings.of(plan, lot);
                     case FILLING -> FillingFindings.of(plan, lot);
                     case PORTION -> PortionFindings.of(plan, lot);
                     case ROLL -> RollFindings.of(lot);
                     case FOLD -> FoldFindings.of(lot);
-                    case COOK -> CookFindings.of(lot);
-                    case CLOCK -> ClockFindings.of(plan);
+                    case COOK -> CookFindings.of(plan, lot);
+                    case CLOCK -> ClockFindings.of(plan, late);
                     case BOOK -> List.of();
                 };
         return found.stream().sorted((a, b) -> b.level().compareTo(a.level())).toList();
+    }
+
+    /** What a lot holds, or may hold, that somebody at the table avoids. */
+    public static List<Finding> avoided(BatchPlan plan, int lotNo) {
+        return AllergenFindings.avoided(plan, plan.lot(lotNo));
+    }
+
+    /** When to begin; once that is past, how late it is and when the table follows, with the press that takes that time. */
+    public static Finding start(BatchPlan plan, Optional<Lateness> late) {
+        return TableFindings.start(plan, late);
     }
 
     /** The most pressing level of a station over all lots. */
@@ -39,7 +57,7 @@ public final class Findings {
 
     /** What can hurt at this station with this lot. */
     public static List<Caution> cautions(Station station, LotPlan lot) {
-        boolean raw = lot.filling().kind().raw();
+        boolean raw = SafeCore.of(lot.filling().formula()).mindRaw();
         return switch (station) {
             case TABLE -> List.of(Caution.ALLERGENS);
             case DOUGH -> dough(lot);
@@ -62,7 +80,8 @@ public final class Findings {
         if (raw) {
             found.add(Caution.RAW_FILLING);
         }
-        boolean salted = lot.filling().formula().lines().stream().anyMatch(line -> Treatment.spokenOf(line.ingredient())
+        boolean salted = lot.filling().formula().lines().stream().anyMatch(line -> line.spoken()
+                .done()
                 .filter(one -> one == Treatment.SALT)
                 .isPresent());
         if (salted) {

@@ -3,6 +3,7 @@ package ironpin.plan;
 import ironpin.batch.Fix;
 import ironpin.batch.PlanField;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Side;
 import ironpin.wrapper.FillRoom;
 import ironpin.wrapper.Fold;
 import java.util.ArrayList;
@@ -21,20 +22,23 @@ final class FoldFindings {
                 .bought()
                 .ifPresent(
                         wrapper -> found.add(
-                                Finding.note(
+                                Finding.of(
+                                        Saying.WRAPPER_DRY,
                                         Words.mm(wrapper.size().millimetres()),
                                         "wrappers are dry: wet the rim with a finger or a brush before folding.",
                                         "It holds simple folds only; a pleat cracks it. Flour and water stirred to a paste holds best.")));
         if (fold.pleats() > 0 && lot.room().isPresent()) {
             double rim = Math.PI * lot.lot().shape().disc().millimetres();
             double pleated = fold.enclosure() == Fold.Enclosure.TUBE ? rim / 2 : rim;
-            found.add(Finding.note(
+            found.add(Finding.of(
+                    Saying.PLEATS,
                     fold.pleats() + " pleats",
                     "about " + Words.mm(pleated / fold.pleats()) + " apart.",
                     "The pleated part of the rim, shared out evenly."));
         }
         lot.bread()
-                .ifPresent(bread -> found.add(Finding.note(
+                .ifPresent(bread -> found.add(Finding.of(
+                        Saying.BREAD_PLEATS,
                         fold.pleats() + " pleats",
                         "gather the edge; pinch off what is spare.",
                         "Spare dough at the seam makes one side thick.")));
@@ -52,8 +56,12 @@ final class FoldFindings {
                 + (bought
                         ? " (est.: geometry; a bought wrapper hardly stretches)."
                         : " (est.: geometry, stretched a fifth).");
-        if (!spare.isNegative()) {
-            return Finding.good(Words.grams(spare.grams()), "of room to spare.", why);
+        if (Side.of(filling.grams(), 0, room.comfortable().grams(), Words::grams) == Side.WITHIN) {
+            return Finding.of(
+                    Saying.ROOM_SPARE,
+                    Words.grams(Math.max(0, spare.grams())),
+                    "of room to spare (est.) round " + Words.grams(filling.grams()) + " of filling.",
+                    why);
         }
         double wanted = Words.floorTenth(room.comfortable().grams());
         Optional<Fix> fix = wanted >= PlanField.FILLING_EACH.low()
@@ -63,9 +71,21 @@ final class FoldFindings {
                         lot.lot().no(),
                         wanted))
                 : Optional.empty();
-        boolean bursts = filling.compareTo(room.bound()) > 0;
-        Finding.Level level = bursts ? Finding.Level.STOP : Finding.Level.LOOK;
-        String text = bursts ? "more than the fold can hold." : "too much to close with ease.";
-        return new Finding(level, Words.grams(-spare.grams()), text, why, fix);
+        boolean bursts = Side.of(filling.grams(), 0, room.bound().grams(), Words::grams) == Side.ABOVE;
+        return bursts
+                ? Finding.of(
+                        Saying.ROOM_BURST,
+                        Words.grams(filling.grams()),
+                        "of filling: the fold holds " + Words.grams(room.bound().grams()) + " at all, "
+                                + Words.grams(room.comfortable().grams()) + " with ease (est.).",
+                        why,
+                        fix)
+                : Finding.of(
+                        Saying.ROOM_TIGHT,
+                        Words.grams(filling.grams()),
+                        "of filling is tight: the fold closes with ease round "
+                                + Words.grams(room.comfortable().grams()) + " (est.).",
+                        why,
+                        fix);
     }
 }

@@ -143,10 +143,13 @@ public final class LeftOver {
 
     /** The rest of a filling in wrappers out of a pack. */
     private void wrapped(Balance.OfFilling share) {
-        Lot first = batch.lots().stream()
+        batch.lots().stream()
                 .filter(lot -> lot.fillingNo() == share.no())
                 .findFirst()
-                .orElseThrow();
+                .ifPresent(first -> wrapped(first, share));
+    }
+
+    private void wrapped(Lot first, Balance.OfFilling share) {
         long pieces = share.left().wholePieces(balance.lot(first.no()).fillingEach());
         double now = PlanField.WRAPPED.read(batch, balance, share.no());
         idea(

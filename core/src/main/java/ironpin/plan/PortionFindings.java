@@ -9,9 +9,11 @@ import ironpin.portion.CutTree;
 import ironpin.portion.RopePlan;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quoted;
+import ironpin.quantity.Side;
 import ironpin.wrapper.BoughtWrapper;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** How to cut even pieces, and whether dough is left. */
@@ -26,6 +28,8 @@ final class PortionFindings {
         }
         if (lot.share().pieces() > 0) {
             found.add(rope(lot.rope()));
+        }
+        if (lot.rope().longest() > 1) {
             found.add(tree(lot.rope()));
         }
         found.add(size(lot));
@@ -34,29 +38,32 @@ final class PortionFindings {
     }
 
     private static void pack(LotPlan lot, BoughtWrapper.Packs packs, List<Finding> found) {
-        found.add(Finding.note(
+        found.add(Finding.of(
+                Saying.PACKS,
                 packs.packs() + (packs.packs() == 1 ? " pack" : " packs"),
-                "for " + packs.wrappers() + " pieces.",
+                "for " + packs.wrappers() + (packs.wrappers() == 1 ? " piece." : " pieces."),
                 lot.lot().bought().orElseThrow().perPack() + " in a pack of "
                         + Words.fine(lot.share().doughEach().grams()) + " each. Keep them covered: they dry fast."));
         if (packs.over() > 0) {
-            found.add(Finding.look(
+            found.add(Finding.of(
+                    Saying.WRAPPERS_OVER,
                     packs.over() + (packs.over() == 1 ? " wrapper" : " wrappers"),
                     "over in the last pack.",
                     "Wrapped tightly they keep for the next time, or make so many pieces more.",
                     packs.wrappers() + packs.over() > PlanField.PIECES.high()
-                            ? null
-                            : new Fix(
+                            ? Optional.empty()
+                            : Optional.of(new Fix(
                                     "Make " + (packs.wrappers() + packs.over()),
                                     PlanField.PIECES,
                                     lot.lot().no(),
-                                    packs.wrappers() + packs.over())));
+                                    packs.wrappers() + packs.over()))));
         }
     }
 
     private static Finding rope(RopePlan rope) {
         String shorter = rope.shorterRopes() == 0 ? "" : " (" + rope.shorterRopes() + " of them one shorter)";
-        return Finding.note(
+        return Finding.of(
+                Saying.ROPE_CUT,
                 Words.fineMm(rope.cut().millimetres()),
                 "of rope is a piece: " + rope.ropes() + (rope.ropes() == 1 ? " rope" : " ropes") + " of "
                         + rope.longest() + shorter + ".",
@@ -68,26 +75,37 @@ final class PortionFindings {
     private static Finding tree(RopePlan rope) {
         CutTree tree = CutTree.of(rope.longest());
         String factors = tree.factors().stream().map(String::valueOf).collect(Collectors.joining(" × "));
-        if (tree.byEye() && rope.longest() > 1) {
-            return Finding.note(
-                    factors, "is how to divide each rope by eye.", "Small even splits are easier than a long row.");
+        if (tree.byEye()) {
+            return Finding.of(
+                    Saying.CUT_BY_EYE,
+                    factors,
+                    "is how to divide a rope of " + rope.longest() + " by eye.",
+                    "Small even splits are easier than a long row.");
         }
-        return Finding.note(
+        return Finding.of(
+                Saying.CUT_BY_RULER,
                 String.valueOf(rope.longest()),
-                "does not divide by eye: cut by the ruler or the scale.",
+                "in a rope do not divide by eye: cut by the ruler or the scale.",
                 "Turn the rope a quarter after every cut.");
     }
 
     private static Finding size(LotPlan lot) {
         Style style = Styles.get(lot.lot().style());
         Mass each = lot.share().doughEach();
-        String band = Words.grams(style.doughBand().low().grams()) + " to "
-                + Words.grams(style.doughBand().high().grams());
-        if (style.doughBand().contains(each)) {
-            return Finding.good(Words.fine(each.grams()), "of dough each; this style takes " + band + ".", "");
+        String band = Words.fine(style.doughBand().low().grams()) + " to "
+                + Words.fine(style.doughBand().high().grams());
+        Side side = Side.of(
+                each.grams(),
+                style.doughBand().low().grams(),
+                style.doughBand().high().grams(),
+                Words::fine);
+        if (side == Side.WITHIN) {
+            return Finding.of(
+                    Saying.SIZE_IN_BAND, Words.fine(each.grams()), "of dough each; this style takes " + band + ".", "");
         }
         double wanted = style.doughBand().clamp(each).grams();
-        return Finding.look(
+        return Finding.of(
+                side == Side.BELOW ? Saying.SIZE_SMALL : Saying.SIZE_LARGE,
                 Words.fine(each.grams()),
                 "of dough each: this style takes " + band + ".",
                 "Outside it the skin is hard to roll to size.",
@@ -104,7 +122,8 @@ final class PortionFindings {
         if (!LeftOver.worthNaming(left)) {
             return;
         }
-        found.add(Finding.mendable(
+        found.add(new Finding(
+                Saying.DOUGH_OVER,
                 Words.fine(left.grams()),
                 "of dough over, " + Words.one(left.ratioTo(lot.share().doughEach())) + " pieces' worth.",
                 LeftOver.why(left, lot.share().doughEach()),

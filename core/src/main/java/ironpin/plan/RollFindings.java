@@ -6,6 +6,7 @@ import ironpin.quantity.Band;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Length;
 import ironpin.quantity.Quoted;
+import ironpin.quantity.Side;
 import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.StuffedBread;
 import ironpin.wrapper.WrapperProfile;
@@ -34,29 +35,34 @@ final class RollFindings {
         WrapperProfile profile = lot.wrapper();
         String figure = Words.fineMm(profile.rim().millimetres());
         String why = "Rims of " + RIM_SAID + " seal well and cook through where they lie double (est.).";
-        if (RIM.contains(profile.rim())) {
-            found.add(Finding.good(figure, "at the rim.", why));
+        Side side = Side.of(
+                profile.rim().millimetres(), RIM.low().millimetres(), RIM.high().millimetres(), Words::fineMm);
+        if (side == Side.WITHIN) {
+            found.add(Finding.of(Saying.RIM_IN_BAND, figure, "at the rim (est.).", why));
         } else {
             double wanted = Math.rint(WrapperProfile.ofRim(
                             profile.mass(), GOOD_RIM, lot.lot().shape().centreToRim())
                     .diameter()
                     .millimetres());
-            boolean thick = profile.rim().compareTo(RIM.high()) > 0;
-            found.add(Finding.look(
+            boolean thick = side == Side.ABOVE;
+            found.add(Finding.of(
+                    thick ? Saying.RIM_THICK : Saying.RIM_THIN,
                     figure,
-                    thick ? "at the rim: the seam will be gummy." : "at the rim: it will tear.",
+                    thick ? "at the rim (est.): the seam may stay gummy." : "at the rim (est.): it may tear.",
                     why,
                     disc(lot, wanted)));
         }
-        found.add(Finding.note(
+        found.add(Finding.of(
+                Saying.CENTRE,
                 Words.fineMm(profile.centre().millimetres()),
-                "in the middle, " + Words.one(lot.lot().shape().centreToRim()) + " times the rim.",
+                "in the middle (est.), " + Words.one(lot.lot().shape().centreToRim()) + " times the rim.",
                 "The middle carries the filling; a cone over a disc gives both from the dough's mass."));
         return found;
     }
 
     private static Finding pack(BoughtWrapper wrapper) {
-        return Finding.note(
+        return Finding.of(
+                Saying.PACK_THICK,
                 Words.fineMm(wrapper.thick().millimetres()),
                 "thick all over (est.): nothing to roll.",
                 "From its mass over its area. " + wrapper.thickness().label() + ": "
@@ -66,18 +72,27 @@ final class RollFindings {
     private static List<Finding> bread(LotPlan lot, StuffedBread bread) {
         List<Finding> found = new ArrayList<>();
         String skin = Words.fineMm(bread.skin().millimetres());
-        if (bread.holds()) {
-            found.add(Finding.good(
-                    skin, "of skin on either side (est.).", "It holds down to about " + Words.fineMm(0.5) + "."));
+        double thinnest = StuffedBread.THINNEST_SKIN.millimetres();
+        if (Side.of(bread.skin().millimetres(), thinnest, Double.MAX_VALUE, Words::fineMm) == Side.WITHIN) {
+            found.add(Finding.of(
+                    Saying.SKIN_HOLDS,
+                    skin,
+                    "of skin on either side (est.).",
+                    "It holds down to about " + Words.fineMm(thinnest) + "."));
         } else {
             double narrower = Math.floor(
                     bread.diameter().millimetres() * Math.sqrt(bread.skin().millimetres() / GOOD_SKIN.millimetres()));
-            found.add(Finding.stop(
-                    skin, "of skin tears.", "Below " + Words.fineMm(0.5) + " it does not hold.", disc(lot, narrower)));
+            found.add(Finding.of(
+                    Saying.SKIN_TEARS,
+                    skin,
+                    "of skin on either side tears (est.).",
+                    "Below " + Words.fineMm(thinnest) + " it does not hold.",
+                    disc(lot, narrower)));
         }
-        found.add(Finding.note(
+        found.add(Finding.of(
+                Saying.BREAD_THICK,
                 Words.fineMm(bread.thickness().millimetres()),
-                "thick when pressed to " + Words.mm(bread.diameter().millimetres()) + ".",
+                "thick (est.) when pressed to " + Words.mm(bread.diameter().millimetres()) + ".",
                 "Dough and filling spread over the same disc."));
         return found;
     }

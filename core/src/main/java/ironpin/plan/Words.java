@@ -20,9 +20,13 @@ final class Words {
     /** As in "1 h 31 min". */
     static String time(Duration time) {
         long minutes = Math.round(time.toSeconds() / 60.0);
-        return minutes < 60 ? minutes + " min" : minutes / 60 + " h " + minutes % 60 + " min";
+        if (minutes < 60) {
+            return minutes + " min";
+        }
+        return minutes / 60 + " h" + (minutes % 60 == 0 ? "" : " " + minutes % 60 + " min");
     }
 
+    /** A name inside a sentence. */
     static String grams(double grams) {
         return Quoted.mass(grams, 0);
     }

@@ -23,11 +23,18 @@ public final class Quoted {
         STEP
     }
 
+    private static final double FINE_GRAMS = 50;
+
     private Quoted() {}
 
     /** A mass with its unit. @param decimals of grams, 0 or 1 */
     public static String mass(double grams, int decimals) {
         return mark(Dimension.MASS, Form.FULL, grams, decimals);
+    }
+
+    /** A mass as a kitchen scale is asked for it: below 50 g to a tenth of a gram, above to the gram. */
+    public static String weighed(Mass mass) {
+        return mass(mass.grams(), mass.grams() < FINE_GRAMS ? 1 : 0);
     }
 
     /** A temperature with its unit, in whole degrees. */

@@ -6,6 +6,8 @@ public enum UnitSystem {
     US("US");
 
     private static final double OUNCES_PER_POUND = 16;
+    private static final double FEW_OUNCES = 10;
+    private static final double LARGEST_ROUNDED = 1e12;
     private static final double US_TSP_ML = 4.92892159375;
     private static final double US_TBSP_ML = 3 * US_TSP_ML;
     private static final double US_CUP_ML = 48 * US_TSP_ML;
@@ -53,11 +55,13 @@ public enum UnitSystem {
         Dimension dimension = Dimension.ofMark(mark.charAt(0));
         Quoted.Form form = Quoted.Form.values()[mark.charAt(1) - '0'];
         int decimals = mark.charAt(2) - '0';
-        double value = Double.parseDouble(mark.substring(3));
+        double value = form == Quoted.Form.STEP
+                ? Double.parseDouble(mark.substring(3))
+                : rounded(Double.parseDouble(mark.substring(3)), decimals);
         return switch (form) {
             case UNIT -> dimension.unit(this);
             case STEP -> Decimal.trimmed(step(dimension, value), decimals);
-            case NUMBER -> Decimal.trimmed(dimension.shown(value, this), decimals(dimension, decimals));
+            case NUMBER -> Decimal.trimmed(dimension.shown(value, this), decimals(dimension, decimals, value));
             case FULL -> said(dimension, value, decimals, false);
             case SHORT -> said(dimension, value, decimals, true);
         };
@@ -65,7 +69,7 @@ public enum UnitSystem {
 
     private String said(Dimension dimension, double value, int decimals, boolean trim) {
         double shown = dimension.shown(value, this);
-        int places = decimals(dimension, decimals);
+        int places = decimals(dimension, decimals, value);
         if (this == US && dimension == Dimension.VOLUME) {
             return spooned(value);
         }
@@ -76,14 +80,26 @@ public enum UnitSystem {
         return number + " " + dimension.unit(this);
     }
 
-    /** An ounce is as much as twenty-eight grams and an inch as twenty-five millimetres: they want a digit more. */
-    private int decimals(Dimension dimension, int metric) {
+    /** To the metric digits that are written: what is written alike in one system is written alike in the other. */
+    private static double rounded(double metric, int decimals) {
+        double power = Math.pow(10, decimals);
+        double scaled = Math.floor(Math.abs(metric) * power + 0.5) / power;
+        return Math.abs(metric) < LARGEST_ROUNDED ? Math.copySign(scaled, metric) : metric;
+    }
+
+    /**
+     * An ounce is as much as twenty-eight grams and an inch as twenty-five millimetres: they want more digits, so many that what
+     * is written differently in metric units is not written alike in these.
+     */
+    private int decimals(Dimension dimension, int metric, double value) {
         if (this == METRIC || dimension == Dimension.TEMPERATURE) {
             return metric;
         }
         return switch (dimension) {
-            case MASS, VOLUME -> metric + 1;
-            case LENGTH, MASS_PER_LENGTH -> 2;
+            case MASS -> metric + (Math.abs(dimension.shown(value, this)) < FEW_OUNCES ? 2 : 1);
+            case VOLUME -> metric + 1;
+            case LENGTH -> metric + 2;
+            case MASS_PER_LENGTH -> 2;
             case TEMPERATURE -> metric;
         };
     }

@@ -4,9 +4,8 @@ import ironpin.dough.HydrationTarget;
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.Percentage;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.regex.Pattern;
 
 /**
  * One way to read the cups of a dough, and where its hydration would then be.
@@ -18,11 +17,12 @@ import java.util.Map;
  * @param fits whether that lies in the band of the dough
  */
 public record CupFit(CupStandard cups, String way, double flourGrams, double hydration, boolean fits) {
+    private static final Pattern CUPS_OF_FLOUR = Pattern.compile(
+            "(?i)\\b(?:cups?|c\\.)\\b?[^,]{0,60}\\b(?:flour|masa|starch|cornflour)\\b|\\bflour\\b[^,]{0,40}\\bcups?\\b");
     private static final List<String> WAYS = List.of("spooned", "scooped");
 
     /** Every way to read the cups of one dough; none if its flour is not in cups, or the recipe says which. */
-    static List<CupFit> of(
-            ReadRecipe read, int group, HydrationTarget target, Map<Integer, RecipeLine.Choice> choices) {
+    static List<CupFit> of(ReadRecipe read, int group, HydrationTarget target, Corrections corrections) {
         boolean cups = read.doughs().stream()
                 .filter(dough -> dough.group() == group)
                 .flatMap(dough -> dough.lines().stream())
@@ -36,9 +36,10 @@ public record CupFit(CupStandard cups, String way, double flourGrams, double hyd
             return List.of();
         }
         List<CupFit> fits = new ArrayList<>();
-        for (CupStandard standard : CupStandard.values()) {
+        for (CupStandard standard :
+                List.of(CupStandard.US, CupStandard.METRIC, CupStandard.JAPANESE, CupStandard.IMPERIAL)) {
             for (String way : WAYS) {
-                fits.add(fit(read.written(), group, standard, way, target, choices));
+                fits.add(fit(read.written(), group, standard, way, target, corrections));
             }
         }
         return fits;
@@ -50,16 +51,16 @@ public record CupFit(CupStandard cups, String way, double flourGrams, double hyd
             CupStandard standard,
             String way,
             HydrationTarget target,
-            Map<Integer, RecipeLine.Choice> choices) {
+            Corrections corrections) {
         List<WrittenRecipe.Line> lines = written.lines().stream()
-                .map(line -> line.text().matches("(?i).*\\b(?:cups?)\\b.*\\bflour\\b.*")
-                        ? new WrittenRecipe.Line(line.heading(), line.text() + ", " + way)
+                .map(line -> CUPS_OF_FLOUR.matcher(line.text()).find()
+                        ? new WrittenRecipe.Line(line.heading(), line.text() + ", " + way, line.block())
                         : line)
                 .toList();
         WrittenRecipe other = new WrittenRecipe(
                 written.title(), written.yield(), written.times(), lines, written.steps(), written.source());
         RecipeDough dough = new RecipeReader(standard)
-                .read(other, new HashMap<>(choices)).doughs().stream()
+                .read(other, corrections).doughs().stream()
                         .filter(one -> one.group() == group)
                         .findFirst()
                         .orElseThrow();

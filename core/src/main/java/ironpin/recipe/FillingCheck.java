@@ -1,61 +1,99 @@
 package ironpin.recipe;
 
+import ironpin.allergen.AllergenAnswer;
 import ironpin.batch.Guests;
 import ironpin.filling.Composition;
 import ironpin.filling.FillingKind;
 import ironpin.filling.SaltShare;
 import ironpin.plan.Finding;
+import ironpin.plan.Saying;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Quoted;
+import ironpin.quantity.Side;
+import java.util.ArrayList;
 import java.util.List;
 
-/** Whether the fillings of a recipe are salted and juicy. */
+/** Whether the fillings of a recipe are salted and juicy, as far as their lines were read. */
 final class FillingCheck {
     private FillingCheck() {}
 
     static void of(ReadRecipe recipe, List<Finding> findings) {
         for (RecipeFilling filling : recipe.fillings()) {
             Composition composed = Composition.of(filling.formula());
+            boolean several = recipe.fillings().size() > 1;
             if (filling.kind() != FillingKind.SWEET) {
-                salt(filling, composed, recipe.fillings().size() > 1, findings);
+                findings.add(salt(filling, composed, several));
             }
-            composed.fatOfMeat(filling.formula())
-                    .filter(fat -> filling.kind() != FillingKind.SEAFOOD)
-                    .ifPresent(fat -> fat(fat, findings));
+            if (filling.kind() != FillingKind.SEAFOOD && composed.fatOfMeat().isPresent()) {
+                findings.add(
+                        filling.open().isEmpty()
+                                ? fat(composed.fatOfMeat().get())
+                                : Doubt.about("how fat the meat is", filling.open()));
+            }
         }
     }
 
-    private static void salt(RecipeFilling filling, Composition composed, boolean several, List<Finding> findings) {
-        Mass whole = Mass.ofGrams(filling.mass().usual());
-        SaltShare share = new SaltShare(whole, whole.multipliedBy(composed.salt()));
-        String figure = Decimal.fixed(share.share().percent(), 2) + " %";
+    private static Finding salt(RecipeFilling filling, Composition composed, boolean several) {
         String of = "salt in the filling" + (several ? " (" + filling.name() + ")" : "");
-        if (Composition.SALT_BAND.contains(share.share())) {
-            findings.add(Finding.good(figure, of + ", within 1.0 to 1.4 % (est.).", ""));
-            return;
+        List<RecipeLine> open = new ArrayList<>(filling.openSalt());
+        filling.open().stream().filter(line -> !open.contains(line)).forEach(open::add);
+        if (!open.isEmpty()) {
+            return Doubt.about("how much " + of, open);
         }
-        Mass add = share.toReach(Guests.USUAL.salt());
-        findings.add(Finding.look(
-                figure,
-                add.isZero()
-                        ? of + ": salty; usual is 1.0 to 1.4 % (est.)."
-                        : of + ": bland; " + Quoted.mass(add.grams(), 1) + " of salt would bring it to 1.2 % (est.).",
-                "Salt, sauces and cheese counted in.",
-                null));
+        double low = 100 * composed.salt().low();
+        double high = 100 * composed.salt().high();
+        double least = Composition.SALT_BAND.low().percent();
+        double most = Composition.SALT_BAND.high().percent();
+        String figure = two(low).equals(two(high)) ? two(low) + " %" : two(low) + " to " + two(high) + " %";
+        String usual = two(least) + " to " + two(most) + " %";
+        Side lowSide = Side.of(low, least, most, FillingCheck::two);
+        Side highSide = Side.of(high, least, most, FillingCheck::two);
+        String counted = "Salt, sauces and cheese counted in.";
+        if (lowSide == Side.WITHIN && highSide == Side.WITHIN) {
+            return Finding.of(Saying.RECIPE_SALT_IN_BAND, figure, of + ", within " + usual + " (est.).", "");
+        }
+        if (highSide == Side.BELOW) {
+            Mass whole = Mass.ofGrams(filling.mass().usual());
+            Mass add = new SaltShare(whole, whole.multipliedBy(composed.salt().usual())).toReach(Guests.USUAL.salt());
+            return Finding.of(
+                    Saying.RECIPE_SALT_LOW,
+                    figure,
+                    of + ": bland; about " + Quoted.mass(add.grams(), 1) + " of salt would bring it to "
+                            + two(Guests.USUAL.salt().percent()) + " % (est.).",
+                    counted);
+        }
+        if (lowSide == Side.ABOVE) {
+            return Finding.of(Saying.RECIPE_SALT_HIGH, figure, of + ": salty; usual is " + usual + " (est.).", counted);
+        }
+        String lines = composed.saltOpen().isEmpty()
+                ? ""
+                : " It depends on " + AllergenAnswer.quoted(composed.saltOpen()) + ".";
+        return Finding.of(Saying.RECIPE_SALT_OPEN, figure, of + "; usual is " + usual + " (est.).", counted + lines);
     }
 
-    private static void fat(Percentage fat, List<Finding> findings) {
-        String figure = Decimal.fixed(fat.percent(), 1) + " %";
-        boolean lean = fat.compareTo(Composition.JUICY_FAT.low()) < 0;
-        findings.add(
-                Composition.JUICY_FAT.contains(fat)
-                        ? Finding.good(figure, "fat in the meat, oil counted in: juicy (est.).", "")
-                        : Finding.note(
-                                figure,
-                                "fat in the meat, oil counted in: " + (lean ? "lean" : "rich")
-                                        + "; usual is 20 to 30 % (est.).",
-                                ""));
+    private static Finding fat(Percentage fat) {
+        double least = Composition.JUICY_FAT.low().percent();
+        double most = Composition.JUICY_FAT.high().percent();
+        String said =
+                switch (Side.of(fat.percent(), least, most, FillingCheck::one)) {
+                    case WITHIN -> "juicy";
+                    case BELOW -> "lean; usual is " + one(least) + " to " + one(most) + " %";
+                    case ABOVE -> "rich; usual is " + one(least) + " to " + one(most) + " %";
+                };
+        return Finding.of(
+                Saying.RECIPE_FAT,
+                one(fat.percent()) + " %",
+                "fat in the meat, oil counted in: " + said + " (est.).",
+                "");
+    }
+
+    private static String one(double value) {
+        return Decimal.fixed(value, 1);
+    }
+
+    private static String two(double value) {
+        return Decimal.fixed(value, 2);
     }
 }

@@ -1,193 +1,319 @@
 package ironpin.recipe;
 
 import ironpin.amount.AmountReader;
-import ironpin.amount.Reading;
-import ironpin.amount.UnreadableAmount;
-import ironpin.dough.DoughAddition;
-import ironpin.filling.Food;
-import ironpin.filling.Foods;
+import ironpin.pantry.Food;
+import ironpin.pantry.FoodName;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
-/** Reads each line's amount and says where it belongs: by its heading, or by what came before it. */
+/** Says where each line belongs: by its heading, by what it says itself, or by what came before it. */
 final class LineSorter {
     private static final double HALF = 0.5;
-    private static final Pattern NAME_FIRST = Pattern.compile(
-            "(?i)^(?!about\\b|approx)([\\p{L}]{3}[\\p{L} '%()-]*?)\\s*[:,–-]?\\s+((?:\\d|[½⅓⅔¼¾⅛]).*)$");
-    private static final Pattern WEIGHED_SECOND = Pattern.compile(
-            "(?i)^([^(]*?\\b(?:cups?|tbsps?|tablespoons?)\\b)([^(]*)\\(\\s*((?:about )?[\\d.,]+ ?(?:g|grams?|kg))\\s*\\)(.*)$");
-    private static final Pattern BESIDE = Pattern.compile(
-            "(?i)\\bfor (?:dusting|frying|rolling|the pan|brushing|greasing"
-                    + "|boiling|steaming|kneading|the griddle|the work surface|cooking)\\b|\\bto serve\\b|\\bfor serving\\b|\\bto garnish\\b");
-    private static final Pattern MORE =
-            Pattern.compile("(?i)[,;(]?\\s*\\b(?:plus|and) (?:more|extra|some)\\b.*|,?\\s*divided\\b.*"
-                    + "|\\(?optional\\)?|,?\\s*(?:or )?to taste\\b.*|,?\\s*or as needed\\b.*");
 
-    private final AmountReader amounts;
+    /** What may be left out is a guess of all of its mass. */
+    static final String OPTIONAL = "counted, though optional";
+
+    /** A mass that may be meant dry. */
+    static final String AS_COOKED = "taken as weighed cooked";
+
+    /** Grams of flour or starch that bind a filling; a dough takes more. */
+    private static final double MOST_BINDING = 60;
+
+    private final LineReader reader;
     private final Map<String, Place> headings = new LinkedHashMap<>();
-    private final Map<Place.Part, Integer> groups = new LinkedHashMap<>();
+    private final Map<Place.Part, Integer> groups = new EnumMap<>(Place.Part.class);
+    private Place last = new Place(Place.Part.DOUGH, 1);
     private boolean fillingBegun;
     private boolean dipBegun;
+    private boolean fillingIsComing;
 
     LineSorter(AmountReader amounts) {
-        this.amounts = amounts;
+        this.reader = new LineReader(amounts);
     }
 
     /** Every line in its order; of what is divided, half. */
     List<RecipeLine> sort(List<WrittenRecipe.Line> written, Map<Integer, RecipeLine.Choice> choices) {
+        List<LineReader.Read> read =
+                written.stream().map(line -> reader.read(line.text())).toList();
         List<RecipeLine> lines = new ArrayList<>();
         for (int i = 0; i < written.size(); i++) {
-            lines.add(line(i, written.get(i), choices.getOrDefault(i, RecipeLine.Choice.NONE)));
+            Place guessed = place(written, read, i);
+            RecipeLine.Choice choice = choices.getOrDefault(i, RecipeLine.Choice.NONE);
+            lines.add(line(i, written.get(i), read.get(i), choice.place().orElse(guessed), choice.meaning()));
         }
         return List.copyOf(lines);
     }
 
-    private RecipeLine line(int no, WrittenRecipe.Line written, RecipeLine.Choice choice) {
-        Amount amount = amount(written.text());
-        Place place = choice.place().orElseGet(() -> place(written, amount.name()));
-        Optional<Meaning> meaning = choice.meaning().or(() -> meaning(place, amount.name()));
-        boolean divided = written.text().toLowerCase(Locale.ROOT).contains("divided");
+    private static RecipeLine line(
+            int no, WrittenRecipe.Line written, LineReader.Read read, Place place, Optional<Meaning> chosen) {
+        FoodName food = chosen.map(LineSorter::named).orElse(read.food());
+        Optional<Meaning> meaning = chosen.or(() -> Meaning.at(place, food));
+        boolean wrappers = meaning.orElse(null) instanceof Meaning.Wrappers;
+        Judged judged = judged(read, place, food, meaning, wrappers);
         return new RecipeLine(
                 no,
                 written.heading(),
                 written.text(),
-                amount.name(),
+                read.name(),
+                food,
                 place,
-                amount.reading(),
-                amount.trouble(),
+                read.reading(),
+                judged.why(),
                 meaning,
-                divided ? HALF : 1);
+                read.divided() ? HALF : 1,
+                judged.status());
     }
 
-    private record Amount(Optional<Reading> reading, String name, String trouble) {}
-
-    private Amount amount(String text) {
-        String bare = MORE.matcher(text).replaceAll("").strip();
-        List<String> ways = new ArrayList<>(List.of(bare));
-        Matcher weighed = WEIGHED_SECOND.matcher(bare);
-        if (weighed.matches()) {
-            // What was weighed counts, what was scooped checks it.
-            ways.add(0, weighed.group(3) + " (" + weighed.group(1).strip() + ")" + weighed.group(2) + weighed.group(4));
+    /** A meaning the cook chose, as the name of what it is. */
+    private static FoodName named(Meaning meaning) {
+        if (meaning instanceof Meaning.OfFood of) {
+            return FoodName.read(of.food().label());
         }
-        Matcher swapped = NAME_FIRST.matcher(bare);
-        if (swapped.matches()) {
-            ways.add(0, swapped.group(2) + " " + swapped.group(1));
-        }
-        if (bare.matches("(?i)^(?:pinch|handful|knob|dash|small|large|medium|thumb).*")) {
-            ways.add(0, "a " + bare);
-        }
-        String trouble = "";
-        for (String way : ways) {
-            try {
-                Reading reading = amounts.read(way);
-                String name = AmountReader.whatOf(way);
-                // "300 g / 2 1/2 cups flour": the second measure is not part of the name.
-                return new Amount(Optional.of(reading), name.isBlank() ? way : name, "");
-            } catch (UnreadableAmount none) {
-                trouble = way.matches(".*\\d.*|.*[½⅓⅔¼¾⅛].*|(?i)^an? .*") ? none.getMessage() : trouble;
-            }
-        }
-        return new Amount(Optional.empty(), nameOf(bare), trouble);
+        return FoodName.read(meaning.label());
     }
 
-    private static String nameOf(String text) {
-        try {
-            String name = AmountReader.whatOf(text);
-            return name.isBlank() ? text : name;
-        } catch (UnreadableAmount none) {
-            return text;
+    private record Judged(RecipeLine.Status status, String why) {}
+
+    private static Judged judged(
+            LineReader.Read read, Place place, FoodName food, Optional<Meaning> meaning, boolean wrappers) {
+        if (place.part() == Place.Part.BESIDE || wrappers || read.beside()) {
+            return new Judged(RecipeLine.Status.OUTSIDE, "");
         }
+        boolean seasons = food.food().filter(LineReader::negligible).isPresent();
+        if (read.reading().isEmpty()
+                && (read.toTaste() || seasons && read.trouble().isEmpty())) {
+            return new Judged(RecipeLine.Status.OUTSIDE, food.known() ? "as much as you like" : "not known");
+        }
+        if (read.reading().isEmpty()) {
+            return new Judged(RecipeLine.Status.NOT_READ, read.trouble().isEmpty() ? "no amount" : read.trouble());
+        }
+        if (meaning.isEmpty()) {
+            String dough = food.food().isPresent() ? "not known as a part of a dough" : "not known";
+            return new Judged(RecipeLine.Status.NOT_READ, dough);
+        }
+        String guess = guess(read, food);
+        return guess.isEmpty() ? new Judged(RecipeLine.Status.READ, "") : new Judged(RecipeLine.Status.GUESSED, guess);
     }
 
-    private Place place(WrittenRecipe.Line written, String name) {
-        String text = written.text();
-        if (BESIDE.matcher(text).find() && !text.matches("(?i).*\\bplus (?:more|extra)\\b.*")) {
+    private static String guess(LineReader.Read read, FoodName food) {
+        List<String> guesses = new ArrayList<>();
+        if (food.certainty() == FoodName.Certainty.GUESSED) {
+            guesses.add("taken for " + food.food().orElseThrow().label());
+        }
+        if (dryOrNot(food)) {
+            guesses.add(AS_COOKED);
+        }
+        if (read.divided()) {
+            guesses.add("half of it counted here");
+        }
+        if (read.optional()) {
+            guesses.add(OPTIONAL);
+        }
+        if (read.toTaste()) {
+            guesses.add("to taste, counted as written");
+        }
+        if (read.reading().filter(one -> one.guessed()).isPresent()) {
+            guesses.add("its mass is a guess");
+        }
+        return String.join("; ", guesses);
+    }
+
+    /** Lentils weigh more than twice as much when they are cooked, and a line often does not say which it means. */
+    private static boolean dryOrNot(FoodName food) {
+        return food.food().filter(one -> one.key().equals("pulse")).isPresent()
+                && !food.says(
+                        "cooked",
+                        "boiled",
+                        "tinned",
+                        "tin",
+                        "canned",
+                        "can",
+                        "jar",
+                        "drained",
+                        "soaked",
+                        "dried",
+                        "dry",
+                        "mashed",
+                        "leftover",
+                        "pureed",
+                        "paste");
+    }
+
+    private Place place(List<WrittenRecipe.Line> written, List<LineReader.Read> read, int i) {
+        Place place = sorted(written, read, i);
+        if (place.part() != Place.Part.BESIDE) {
+            last = place;
+        }
+        return place;
+    }
+
+    private Place sorted(List<WrittenRecipe.Line> written, List<LineReader.Read> read, int i) {
+        LineReader.Read one = read.get(i);
+        if (one.beside()) {
             return Place.BESIDE;
         }
-        if (!written.heading().isEmpty()) {
-            Optional<Place> under = Optional.ofNullable(headings.get(written.heading()));
-            if (under.isPresent()) {
-                return under.get();
+        if (one.part().isPresent()) {
+            Place.Part part = one.part().get();
+            return last.part() == part ? last : new Place(part, Math.max(1, groups.getOrDefault(part, 1)));
+        }
+        String heading = written.get(i).heading();
+        if (!heading.isEmpty()) {
+            Place under = headings.get(heading);
+            if (under == null) {
+                under = begun(heading, written, read, i);
+                if (under != null) {
+                    headings.put(heading, under);
+                }
             }
-            Optional<Place.Part> part = part(written.heading());
-            if (part.isPresent()) {
-                Place place = new Place(
-                        part.get(),
-                        part.get() == Place.Part.BESIDE
-                                ? 1
-                                : Math.min(Place.MOST_GROUPS, groups.merge(part.get(), 1, Integer::sum)));
-                headings.put(written.heading(), place);
-                return place;
+            if (under != null) {
+                return under;
             }
         }
-        return guessed(text, name);
+        Place.Part block = ofBlock(written, read, i);
+        return guessed(one, written.get(i).text(), block);
     }
 
-    private static Optional<Place.Part> part(String heading) {
-        String lower = heading.toLowerCase(Locale.ROOT);
-        if (lower.matches(".*\\b(?:dip|dips|dipping|sauce|dressing)\\b.*")) {
-            return Optional.of(Place.Part.DIP);
+    /** What a group of lines without a heading is by all that stands in it; nothing if it is of both, or of neither. */
+    private static Place.Part ofBlock(List<WrittenRecipe.Line> written, List<LineReader.Read> read, int i) {
+        boolean flour = false;
+        boolean filled = false;
+        for (int k = 0; k < written.size(); k++) {
+            if (written.get(k).block() == written.get(i).block()) {
+                flour |= flour(read.get(k).food());
+                filled |= fills(read.get(k).food());
+            }
         }
-        if (lower.matches(".*\\b(?:filling|fillings|stuffing)\\b.*")) {
-            return Optional.of(Place.Part.FILLING);
-        }
-        if (lower.matches(".*\\b(?:dough|doughs|wrapper|wrappers|skin|skins|pastry|bread|breads)\\b.*")) {
-            return Optional.of(Place.Part.DOUGH);
-        }
-        return lower.matches(".*\\b(?:serve|garnish|frying|cooking|topping|slurry|skirt|dusting)\\b.*")
-                ? Optional.of(Place.Part.BESIDE)
-                : Optional.empty();
+        return flour == filled ? null : flour ? Place.Part.DOUGH : Place.Part.FILLING;
     }
 
-    /** Without a heading: dough until the first thing that only a filling has; a dip begins with a dip's word. */
-    private Place guessed(String text, String name) {
-        Optional<Meaning> dough = Meaning.readInDough(name);
-        if (text.toLowerCase(Locale.ROOT).matches(".*\\bdip(?:ping)?\\b.*")) {
+    private static boolean flour(FoodName name) {
+        return name.food()
+                .filter(food -> food.role() == Food.Role.FLOUR || food.role() == Food.Role.WRAPPER)
+                .isPresent();
+    }
+
+    /** The place that a heading begins; nothing if its words say nothing. */
+    private Place begun(String heading, List<WrittenRecipe.Line> written, List<LineReader.Read> read, int i) {
+        Optional<Place.Part> part = Heading.part(heading);
+        if (part.filter(Place.Part.DOUGH::equals).isPresent() && holdsAll(heading, written, read)) {
+            return null;
+        }
+        if (part.isEmpty() && Heading.joins(heading)) {
+            return last.part() == Place.Part.FILLING ? last : joined(Heading.sets(heading));
+        }
+        if (part.isEmpty()) {
+            return unnamed(heading, written, read, i);
+        }
+        return part.get() == Place.Part.BESIDE ? Place.BESIDE : group(part.get());
+    }
+
+    /** "Spinach flatbreads" over everything is the title of all of it, no heading of the dough. */
+    private static boolean holdsAll(String heading, List<WrittenRecipe.Line> written, List<LineReader.Read> read) {
+        boolean filled = false;
+        for (int k = 0; k < written.size(); k++) {
+            String own = written.get(k).heading();
+            Optional<Place.Part> part = Heading.part(own);
+            boolean other = !own.isEmpty()
+                    && !own.equals(heading)
+                    && part.filter(one -> one != Place.Part.FILLING).isEmpty();
+            if (other) {
+                return false;
+            }
+            filled |= own.equals(heading) && fills(read.get(k).food());
+        }
+        return filled;
+    }
+
+    private static boolean fills(FoodName name) {
+        return name.food()
+                .filter(food -> switch (food.role()) {
+                    case MEAT, CHEESE, VEGETABLE -> true;
+                    default -> false;
+                })
+                .isPresent();
+    }
+
+    /** "Pork and cabbage:" is a filling; a group with flour in it is a dough. */
+    private Place unnamed(String heading, List<WrittenRecipe.Line> written, List<LineReader.Read> read, int i) {
+        boolean flour = false;
+        boolean filling = false;
+        for (int k = i; k < written.size() && written.get(k).heading().equals(heading); k++) {
+            flour |= skin(read.get(k).food());
+            filling |= fillingOnly(read.get(k).food());
+        }
+        if (flour && !filling) {
+            return group(Place.Part.DOUGH);
+        }
+        return filling && !flour ? group(Place.Part.FILLING) : null;
+    }
+
+    /** Before any filling: what is set joins the filling that comes, anything else begins one. */
+    private Place joined(boolean sets) {
+        if (sets && groups.getOrDefault(Place.Part.FILLING, 0) == 0) {
+            fillingIsComing = true;
+            return new Place(Place.Part.FILLING, 1);
+        }
+        return group(Place.Part.FILLING);
+    }
+
+    private Place group(Place.Part part) {
+        if (part == Place.Part.FILLING && fillingIsComing) {
+            fillingIsComing = false;
+            groups.put(part, 1);
+            return new Place(part, 1);
+        }
+        return new Place(part, Math.min(Place.MOST_GROUPS, groups.merge(part, 1, Integer::sum)));
+    }
+
+    private static boolean skin(FoodName name) {
+        return name.food()
+                .filter(food -> food.dough().startsWith("FLOUR:") && food.role() == Food.Role.FLOUR
+                        || food.role() == Food.Role.WRAPPER
+                        || food.key().startsWith("starch"))
+                .isPresent();
+    }
+
+    private static boolean fillingOnly(FoodName name) {
+        return name.food()
+                .filter(food -> switch (food.role()) {
+                    case MEAT, FAT, SOY, CHEESE, VEGETABLE, AROMATIC, STARCHY, SEASONING, NUT -> true;
+                    default -> false;
+                })
+                .isPresent();
+    }
+
+    /** Without a heading: dough until the first thing that only a filling has, and from its flour on; a dip begins with its word. */
+    private Place guessed(LineReader.Read read, String text, Place.Part block) {
+        String lower = text.toLowerCase(Locale.ROOT);
+        if (lower.contains("dipping") || lower.matches(".*\\bdip\\b.*")) {
             dipBegun = true;
         }
         if (dipBegun) {
             return new Place(Place.Part.DIP, 1);
         }
-        boolean skin = dough.filter(one -> one instanceof Meaning.OfFlour || one instanceof Meaning.Wrappers)
-                .isPresent();
-        boolean water = dough.filter(
-                        one -> one instanceof Meaning.OfAddition added && added.addition() == DoughAddition.WATER)
-                .isPresent();
-        boolean binder = fillingBegun && text.toLowerCase(Locale.ROOT).contains("starch");
-        if (skin && !binder) {
+        boolean binds = fillingBegun
+                && read.reading()
+                        .filter(one -> one.mass().grams() > MOST_BINDING)
+                        .isEmpty();
+        if (skin(read.food()) && !binds) {
+            fillingBegun = false;
             return new Place(Place.Part.DOUGH, 1);
         }
-        Optional<Food> food = Foods.named(name);
-        boolean fillingOnly = food.isPresent()
-                && switch (food.get().role()) {
-                    case MEAT, FAT, SOY, CHEESE, VEGETABLE, AROMATIC, STARCHY, SEASONING -> true;
-                    case EGG, OIL, LIQUID, SALT, BINDER, SWEET -> dough.isEmpty();
-                };
-        if (fillingOnly) {
+        if (block != null) {
+            fillingBegun = block == Place.Part.FILLING;
+        } else if (fillingOnly(read.food())) {
             fillingBegun = true;
         }
+        boolean water =
+                read.food().food().filter(food -> food.dough().equals("WATER")).isPresent();
+        boolean hot = lower.matches(".*\\b(?:boiling|boiled|hot|warm|lukewarm)\\b.*");
         return new Place(
-                fillingBegun && !(water && !text.toLowerCase(Locale.ROOT).contains("filling") && hotWater(text))
-                                || fillingOnly
-                        ? Place.Part.FILLING
-                        : Place.Part.DOUGH,
+                fillingBegun && !(water && hot && !lower.contains("filling")) ? Place.Part.FILLING : Place.Part.DOUGH,
                 1);
-    }
-
-    private static boolean hotWater(String text) {
-        return text.toLowerCase(Locale.ROOT).matches(".*\\b(?:boiling|hot|lukewarm)\\b.*");
-    }
-
-    static Optional<Meaning> meaning(Place place, String name) {
-        return switch (place.part()) {
-            case DOUGH -> Meaning.readInDough(name);
-            case FILLING, DIP, BESIDE -> Foods.named(name).map(Meaning.OfFood::new);
-        };
     }
 }

@@ -1,21 +1,20 @@
 package ironpin.recipe;
 
 import ironpin.dough.DoughAddition;
-import ironpin.filling.Food;
-import ironpin.filling.Foods;
 import ironpin.pantry.Flour;
 import ironpin.pantry.Flours;
+import ironpin.pantry.Food;
+import ironpin.pantry.FoodName;
+import ironpin.pantry.Foods;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.regex.Pattern;
 
 /** What a line of a recipe stands for in the pantry. */
 public sealed interface Meaning {
-    /** A flour. */
+    /** Flour in a dough. */
     record OfFlour(Flour flour) implements Meaning {
         @Override
         public String key() {
@@ -41,7 +40,7 @@ public sealed interface Meaning {
         }
     }
 
-    /** Something in a filling. */
+    /** Something in a filling or a dip. */
     record OfFood(Food food) implements Meaning {
         @Override
         public String key() {
@@ -50,7 +49,7 @@ public sealed interface Meaning {
 
         @Override
         public String label() {
-            return food.names().get(0);
+            return food.label();
         }
     }
 
@@ -65,13 +64,6 @@ public sealed interface Meaning {
         public String label() {
             return "bought wrappers";
         }
-    }
-
-    /** The patterns of the words below, each put together once. */
-    final class Words {
-        private static final Map<String, Pattern> PATTERNS = new ConcurrentHashMap<>();
-
-        private Words() {}
     }
 
     /** A short stable name. */
@@ -91,9 +83,13 @@ public sealed interface Meaning {
         return all;
     }
 
-    /** All that a line of a filling may stand for. */
+    /** All that a line of a filling may stand for, by name. */
     static List<Meaning> inFilling() {
-        return Foods.all().stream().<Meaning>map(OfFood::new).toList();
+        return Foods.all().stream()
+                .filter(food -> food.role() != Food.Role.WRAPPER && food.role() != Food.Role.BESIDE)
+                .sorted(Comparator.comparing(Food::label))
+                .<Meaning>map(OfFood::new)
+                .toList();
     }
 
     /** The meaning with this key, if there is one. */
@@ -103,65 +99,27 @@ public sealed interface Meaning {
         return all.stream().filter(one -> one.key().equals(key)).findFirst();
     }
 
-    /** What a line of a dough says. */
-    static Optional<Meaning> readInDough(String line) {
-        String text = line.toLowerCase(Locale.ROOT);
-        if (says(text, "wrappers?|skins?") && !says(text, "flour|water")) {
+    /** What a food is in a dough; nothing if the families here do not know it there. */
+    static Optional<Meaning> inDough(FoodName name) {
+        String dough = name.food().map(Food::dough).orElse("");
+        if (dough.isEmpty()) {
+            return Optional.empty();
+        }
+        if (dough.equals("WRAPPERS")) {
             return Optional.of(new Wrappers());
         }
-        return flour(text).<Meaning>map(OfFlour::new).or(() -> addition(text).map(OfAddition::new));
+        return dough.startsWith("FLOUR:")
+                ? Optional.of(new OfFlour(Flours.get(dough.substring("FLOUR:".length()))))
+                : Optional.of(new OfAddition(DoughAddition.valueOf(dough)));
     }
 
-    private static Optional<Flour> flour(String text) {
-        String key = null;
-        if (says(text, "maize|masa|nixtamalised|corn flour")) {
-            key = "maize";
-        } else if (says(text, "wheat starch")) {
-            key = "wheat-starch";
-        } else if (says(text, "tapioca|starch|cornstarch|cornflour")) {
-            key = "tapioca";
-        } else if (says(text, "rice flour|chickpea flour|gram flour|rye flour|buckwheat flour|almond flour|semolina")) {
-            return Optional.empty();
-        } else if (says(text, "wholemeal|whole ?wheat|whole-wheat|whole ?grain|whole-grain")) {
-            key = "wholemeal";
-        } else if (says(text, "(?:strong|bread|high-gluten|high-protein)[\\w -]* flour")) {
-            key = "strong";
-        } else if (says(text, "(?:soft|cake|pastry|low-protein)[\\w -]* flour")) {
-            key = "soft";
-        } else if (says(text, "(?:all-purpose|all purpose|all-round)[\\w -]*(?:flour)?")) {
-            key = "all-round";
-        } else if (says(text, "flour")) {
-            key = "plain";
+    /** What a food is where it stands. */
+    static Optional<Meaning> at(Place place, FoodName name) {
+        boolean wrappers =
+                name.food().filter(food -> food.role() == Food.Role.WRAPPER).isPresent();
+        if (place.part() == Place.Part.DOUGH || wrappers) {
+            return wrappers ? Optional.of(new Wrappers()) : inDough(name);
         }
-        return Optional.ofNullable(key).map(Flours::get);
-    }
-
-    private static Optional<DoughAddition> addition(String text) {
-        record Word(String pattern, DoughAddition addition) {}
-        List<Word> words = List.of(
-                new Word("baking (?:powder|soda)|leavening", DoughAddition.LEAVENING),
-                new Word("sou?red? cream|creme fraiche|crème fraîche|smetana", DoughAddition.SOURED_CREAM),
-                new Word("yogh?urt|kefir|buttermilk", DoughAddition.YOGHURT),
-                new Word("milk", DoughAddition.MILK),
-                new Word("yolks?", DoughAddition.YOLK),
-                new Word("eggs?", DoughAddition.EGG),
-                new Word("butter", DoughAddition.BUTTER),
-                new Word("lard|shortening", DoughAddition.LARD),
-                new Word("oil", DoughAddition.OIL),
-                new Word("salt", DoughAddition.SALT),
-                new Word("honey|syrup", DoughAddition.HONEY),
-                new Word("sugar", DoughAddition.SUGAR),
-                new Word("water", DoughAddition.WATER));
-        return words.stream()
-                .filter(word -> says(text, word.pattern()))
-                .map(Word::addition)
-                .findFirst();
-    }
-
-    private static boolean says(String text, String pattern) {
-        return Words.PATTERNS
-                .computeIfAbsent(pattern, one -> Pattern.compile("\\b(?:" + one + ")\\b"))
-                .matcher(text)
-                .find();
+        return name.food().map(OfFood::new);
     }
 }

@@ -1,16 +1,19 @@
 package ironpin.recipe;
 
-import ironpin.amount.Spread;
 import ironpin.batch.Style;
 import ironpin.plan.Finding;
+import ironpin.plan.Saying;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quoted;
+import ironpin.quantity.Side;
+import ironpin.quantity.Spread;
 import ironpin.wrapper.FillRoom;
 import ironpin.wrapper.Fold;
 import ironpin.wrapper.StuffedBread;
 import ironpin.wrapper.WrapperProfile;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -22,177 +25,268 @@ final class PieceCheck {
     private static final double DOUGH_TOLERANCE = 0.12;
 
     private static final double FILLING_TOLERANCE = 0.15;
+    /** The bound is an estimate: a contradiction is well beyond it. */
+    private static final double STRETCHES = 1.15;
+
     private static final double THINNEST_MM = 0.6;
 
-    private PieceCheck() {}
+    private final ReadRecipe recipe;
+    private final List<Finding> contradictions;
+    private final List<Finding> findings;
+    private final int fewest;
+    private final int most;
+    private final Optional<Spread> dough;
+    private final Optional<Spread> filling;
+
+    private PieceCheck(ReadRecipe recipe, int fewest, List<Finding> contradictions, List<Finding> findings) {
+        this.recipe = recipe;
+        this.contradictions = contradictions;
+        this.findings = findings;
+        this.fewest = fewest;
+        this.most = recipe.yield().most().filter(high -> high >= fewest).orElse(fewest);
+        this.dough = known(
+                        openDough(recipe),
+                        recipe.doughs().stream().map(RecipeDough::mass).toList())
+                .map(all -> each(all.times(BENCH_LOSS)));
+        this.filling = known(
+                        openFilling(recipe),
+                        recipe.fillings().stream().map(RecipeFilling::mass).toList())
+                .map(this::each);
+    }
 
     static void of(ReadRecipe recipe, List<Finding> contradictions, List<Finding> findings) {
-        count(recipe, contradictions);
+        count(recipe).ifPresent(contradictions::add);
         Optional<Integer> pieces = recipe.pieces();
         if (pieces.isEmpty()) {
-            findings.add(Finding.look(
-                    "No yield",
-                    "is given: pieces follow from the usual size, "
-                            + Quoted.mass(recipe.style().doughEach().grams(), 0) + " of dough each.",
-                    "",
-                    null));
+            findings.add(noYield(recipe));
             return;
         }
-        int fewest = pieces.get();
-        int most = recipe.yield().most().orElse(fewest);
-        Optional<Spread> dough = total(
-                        recipe.doughs().stream().map(RecipeDough::mass).toList())
-                .map(all -> each(all.times(BENCH_LOSS), fewest, most));
-        Optional<Spread> filling = total(
-                        recipe.fillings().stream().map(RecipeFilling::mass).toList())
-                .map(all -> each(all, fewest, most));
-        dough.ifPresent(each -> dough(recipe, each, fewest, contradictions, findings));
-        filling.ifPresent(each -> filling(recipe, each, fewest, contradictions, findings));
+        new PieceCheck(recipe, pieces.get(), contradictions, findings).say();
+    }
+
+    /** What one piece weighs as far as every line of it is known, g. */
+    static Optional<Double> pieceGrams(ReadRecipe recipe) {
+        if (recipe.pieces().isEmpty()) {
+            return recipe.hints()
+                    .doughEach()
+                    .flatMap(dough -> recipe.hints().fillingEach().map(filling -> dough.usual() + filling.usual()));
+        }
+        PieceCheck check = new PieceCheck(recipe, recipe.pieces().get(), new ArrayList<>(), new ArrayList<>());
+        return check.dough.flatMap(dough -> check.filling.map(filling -> dough.usual() + filling.usual()));
+    }
+
+    private void say() {
+        if (dough.isPresent()) {
+            dough(dough.get());
+        } else if (!recipe.doughs().isEmpty()) {
+            findings.add(Doubt.about("how much dough goes into a piece", openDough(recipe)));
+        }
+        if (filling.isPresent()) {
+            filling(filling.get());
+        } else if (!recipe.fillings().isEmpty()) {
+            findings.add(Doubt.about("how much filling goes into a piece", openFilling(recipe)));
+        }
         if (dough.isPresent() && filling.isPresent()) {
-            ratio(dough.get(), filling.get(), findings);
+            ratio(dough.get(), filling.get());
         }
         recipe.yield()
                 .eaters()
-                .ifPresent(eaters -> findings.add(Finding.note(
-                        RecipeCheck.one((double) fewest / eaters), "pieces for each of " + eaters + " eaters.", "")));
-        wrapper(recipe, dough, filling, contradictions, findings);
+                .ifPresent(eaters -> findings.add(Finding.of(
+                        Saying.RECIPE_FOR_EATERS,
+                        Decimal.trimmed((double) fewest / eaters, 1),
+                        "pieces for each of " + eaters + (eaters == 1 ? " eater." : " eaters."),
+                        "")));
+        wrapper();
     }
 
-    private static void count(ReadRecipe recipe, List<Finding> contradictions) {
+    private static List<RecipeLine> openDough(ReadRecipe recipe) {
+        return recipe.doughs().stream().flatMap(one -> one.open().stream()).toList();
+    }
+
+    private static List<RecipeLine> openFilling(ReadRecipe recipe) {
+        return recipe.fillings().stream().flatMap(one -> one.open().stream()).toList();
+    }
+
+    private static Optional<Spread> known(List<RecipeLine> open, List<Spread> masses) {
+        return open.isEmpty() ? masses.stream().reduce(Spread::plus) : Optional.empty();
+    }
+
+    private static Finding noYield(ReadRecipe recipe) {
+        Style style = recipe.style();
+        Optional<Spread> said = recipe.hints().doughEach();
+        double each = said.map(Spread::usual).orElse(style.doughEach().grams());
+        return Finding.of(
+                Saying.RECIPE_NO_YIELD,
+                "No yield",
+                "was found: pieces follow from " + (said.isPresent() ? "the stated " : "the usual ")
+                        + Quoted.mass(each, 1) + " of dough each.",
+                "Type how many it makes in the field above.");
+    }
+
+    private static Optional<Finding> count(ReadRecipe recipe) {
         Optional<Integer> count = recipe.hints().count();
         Optional<Integer> fewest = recipe.yield().fewest();
-        if (count.isPresent() && fewest.isPresent()) {
-            int most = recipe.yield().most().orElse(fewest.get());
-            boolean each = fewest.get() == count.get() * recipe.doughs().size();
-            if (!each && (count.get() < fewest.get() || count.get() > most)) {
-                contradictions.add(Finding.stop(
-                        recipe.yield().said().orElseThrow() + " against " + count.get(),
-                        "pieces: it says it makes " + recipe.yield().said().orElseThrow()
-                                + " and divides the dough into " + count.get() + ".",
-                        "",
-                        null));
-            }
+        if (count.isEmpty() || fewest.isEmpty()) {
+            return Optional.empty();
         }
+        int most = recipe.yield().most().orElse(fewest.get());
+        int doughs = Math.max(recipe.doughs().size(), recipe.fillings().size());
+        boolean each = doughs > 1 && fewest.get() == count.get() * doughs;
+        if (each || count.get() >= fewest.get() && count.get() <= most) {
+            return Optional.empty();
+        }
+        String said = recipe.yield().said().orElseThrow();
+        return Optional.of(Finding.of(
+                Saying.RECIPE_TWO_COUNTS,
+                said + " against " + count.get(),
+                "pieces: it says it makes " + said + " and divides the dough into " + count.get() + ".",
+                ""));
     }
 
-    private static void dough(
-            ReadRecipe recipe, Spread each, int pieces, List<Finding> contradictions, List<Finding> findings) {
+    private void dough(Spread each) {
         Optional<Spread> said = recipe.hints().doughEach();
         if (said.isPresent() && apart(each, said.get(), DOUGH_TOLERANCE)) {
-            contradictions.add(differ("dough", "At the stated size it makes", each, said.get(), pieces));
+            contradictions.add(differ("dough", "At the stated size it makes", each, said.get()));
             return;
         }
         Style style = recipe.style();
-        boolean usual = style.doughBand().contains(Mass.ofGrams(each.usual()));
-        String band = Quoted.mass(style.doughBand().low().grams(), 0) + " to "
-                + Quoted.mass(style.doughBand().high().grams(), 0);
+        double low = style.doughBand().low().grams();
+        double high = style.doughBand().high().grams();
+        boolean usual = Side.of(each.usual(), low, high, PieceCheck::fine) == Side.WITHIN;
+        String band = fine(low) + " to " + fine(high);
         findings.add(
                 usual
-                        ? Finding.good(grams(each), "of dough in each of " + pieces + ", usual is " + band + ".", "")
-                        : Finding.look(
-                                grams(each), "of dough in each of " + pieces + "; usual is " + band + ".", "", null));
+                        ? Finding.of(
+                                Saying.RECIPE_DOUGH_EACH,
+                                grams(each),
+                                "of dough in each of " + of() + ", usual is " + band + " (est.).",
+                                "")
+                        : Finding.of(
+                                Saying.RECIPE_DOUGH_EACH_UNUSUAL,
+                                grams(each),
+                                "of dough in each of " + of() + "; usual is " + band + " (est.).",
+                                ""));
     }
 
-    private static void filling(
-            ReadRecipe recipe, Spread each, int pieces, List<Finding> contradictions, List<Finding> findings) {
+    private String of() {
+        return most > fewest ? fewest + " to " + most : String.valueOf(fewest);
+    }
+
+    private void filling(Spread each) {
         Optional<Spread> said = recipe.hints().fillingEach();
         if (said.isPresent() && apart(each, said.get(), FILLING_TOLERANCE)) {
-            contradictions.add(differ("filling", "At the stated spoon it fills", each, said.get(), pieces));
+            contradictions.add(differ("filling", "At the stated spoon it fills", each, said.get()));
             return;
         }
-        findings.add(Finding.note(grams(each), "of filling for each of " + pieces + " (est.).", ""));
-    }
-
-    private static void ratio(Spread dough, Spread filling, List<Finding> findings) {
-        double ratio = filling.usual() / dough.usual();
-        String figure = Decimal.fixed(ratio, 2) + " : 1";
         findings.add(
-                ratio >= Style.LEAST_FILLING && ratio <= Style.MOST_FILLING
-                        ? Finding.good(figure, "filling to dough.", "")
-                        : Finding.look(
-                                figure,
-                                "filling to dough; usual is " + Style.LEAST_FILLING + " to " + Style.MOST_FILLING + ". "
-                                        + (ratio < Style.LEAST_FILLING ? "Dough" : "Filling") + " will be left over.",
-                                "",
-                                null));
+                Finding.of(Saying.RECIPE_FILLING_EACH, grams(each), "of filling for each of " + of() + " (est.).", ""));
     }
 
-    private static void wrapper(
-            ReadRecipe recipe,
-            Optional<Spread> dough,
-            Optional<Spread> filling,
-            List<Finding> contradictions,
-            List<Finding> findings) {
+    private void ratio(Spread doughEach, Spread fillingEach) {
+        double ratio = fillingEach.usual() / doughEach.usual();
+        String figure = two(ratio) + " : 1";
+        Side side = Side.of(ratio, Style.LEAST_FILLING, Style.MOST_FILLING, PieceCheck::two);
+        String usual = "usual is " + two(Style.LEAST_FILLING) + " to " + two(Style.MOST_FILLING);
+        findings.add(
+                switch (side) {
+                    case WITHIN ->
+                        Finding.of(Saying.RECIPE_RATIO_IN_BAND, figure, "filling to dough; " + usual + ".", "");
+                    case BELOW ->
+                        Finding.of(
+                                Saying.RECIPE_RATIO_OUT,
+                                figure,
+                                "filling to dough; " + usual + ": mostly skin, if all of both is used.",
+                                "");
+                    case ABOVE ->
+                        Finding.of(
+                                Saying.RECIPE_RATIO_OUT,
+                                figure,
+                                "filling to dough; " + usual + ": very full, if all of both is used.",
+                                "");
+                });
+    }
+
+    private void wrapper() {
         Optional<Length> disc = recipe.hints().disc();
-        Fold fold = recipe.style().fold();
         if (disc.isEmpty()) {
             return;
         }
-        String wide = Quoted.length(disc.get().millimetres(), 0);
         Optional<Spread> skin = recipe.hints().doughEach().or(() -> dough);
-        if (skin.isPresent() && fold.enclosure() != Fold.Enclosure.DISC) {
-            WrapperProfile profile = WrapperProfile.ofDiameter(
-                    Mass.ofGrams(skin.get().usual()),
-                    disc.get(),
-                    recipe.style().shape().centreToRim());
-            if (profile.rim().millimetres() < THINNEST_MM) {
-                contradictions.add(Finding.stop(
-                        grams(skin.get()) + " against " + wide,
-                        "of dough rolled so wide: the rim would be "
-                                + Quoted.length(profile.rim().millimetres(), 1) + " thin and tear (est.).",
-                        "",
-                        null));
-            }
-        }
         Optional<Spread> inside = recipe.hints().fillingEach().or(() -> filling);
-        if (inside.isEmpty()) {
-            return;
-        }
-        double grams = inside.get().usual();
-        if (fold.enclosure() == Fold.Enclosure.DISC) {
-            skin.map(each -> StuffedBread.of(Mass.ofGrams(each.usual()), Mass.ofGrams(grams), disc.get()))
-                    .filter(bread -> !bread.holds())
-                    .ifPresent(bread -> contradictions.add(Finding.stop(
-                            grams(inside.get()) + " against " + wide,
-                            "of filling in a bread so wide: the skin would be "
-                                    + Quoted.length(bread.skin().millimetres(), 1) + " and tear (est.).",
-                            "",
-                            null)));
-            return;
-        }
-        FillRoom room = FillRoom.of(disc.get(), fold);
-        if (grams > room.bound().grams()) {
-            contradictions.add(Finding.stop(
-                    grams(inside.get()) + " against " + Quoted.mass(room.bound().grams(), 0),
-                    "of filling: a wrapper of " + wide + " holds no more than the second (est.).",
-                    "Roll wider or fill less.",
-                    null));
-        } else if (grams > room.comfortable().grams()) {
-            findings.add(Finding.look(
-                    grams(inside.get()),
-                    "of filling is much for a wrapper of " + wide + ": it closes with ease round "
-                            + Quoted.mass(room.comfortable().grams(), 0) + " (est.).",
-                    "",
-                    null));
+        if (recipe.fold().enclosure() == Fold.Enclosure.DISC) {
+            bread(disc.get(), skin, inside);
         } else {
-            findings.add(Finding.good(grams(inside.get()), "of filling fits a wrapper of " + wide + " (est.).", ""));
+            skin.ifPresent(each -> rim(disc.get(), each));
+            inside.ifPresent(each -> room(disc.get(), each));
         }
     }
 
-    private static Finding differ(String what, String otherwise, Spread each, Spread said, int pieces) {
-        return Finding.stop(
+    private void rim(Length disc, Spread skin) {
+        WrapperProfile profile = WrapperProfile.ofDiameter(
+                Mass.ofGrams(skin.usual()), disc, recipe.style().shape().centreToRim());
+        if (Side.of(profile.rim().millimetres(), THINNEST_MM, Double.MAX_VALUE, PieceCheck::mm) == Side.BELOW) {
+            contradictions.add(Finding.of(
+                    Saying.RECIPE_RIM_TEARS,
+                    grams(skin) + " against " + wide(disc),
+                    "of dough rolled so wide: the rim would be "
+                            + mm(profile.rim().millimetres()) + " thin and tear (est.).",
+                    ""));
+        }
+    }
+
+    private void bread(Length disc, Optional<Spread> skin, Optional<Spread> inside) {
+        if (skin.isEmpty() || inside.isEmpty()) {
+            return;
+        }
+        StuffedBread bread = StuffedBread.of(
+                Mass.ofGrams(skin.get().usual()), Mass.ofGrams(inside.get().usual()), disc);
+        if (!bread.holds()) {
+            contradictions.add(Finding.of(
+                    Saying.RECIPE_SKIN_TEARS,
+                    grams(skin.get()) + " against " + wide(disc),
+                    "of dough in a bread so wide: the skin would be "
+                            + mm(bread.skin().millimetres()) + " on either side and tear (est.).",
+                    ""));
+        }
+    }
+
+    private void room(Length disc, Spread inside) {
+        FillRoom room = FillRoom.of(disc, recipe.fold());
+        double grams = inside.usual();
+        double bound = room.bound().grams();
+        double ease = room.comfortable().grams();
+        if (Side.of(grams, 0, bound * STRETCHES, PieceCheck::fine) == Side.ABOVE) {
+            contradictions.add(Finding.of(
+                    Saying.RECIPE_FILL_BURSTS,
+                    grams(inside) + " against " + fine(bound),
+                    "of filling: a wrapper of " + wide(disc) + " holds no more than the second at all (est.).",
+                    "Roll wider or fill less."));
+        } else if (Side.of(grams, 0, ease, PieceCheck::fine) == Side.ABOVE) {
+            findings.add(Finding.of(
+                    Saying.RECIPE_FILL_TIGHT,
+                    grams(inside),
+                    "of filling is tight in a wrapper of " + wide(disc) + ": it closes with ease round " + fine(ease)
+                            + " (est.).",
+                    ""));
+        } else {
+            findings.add(Finding.of(
+                    Saying.RECIPE_FILL_FITS,
+                    grams(inside),
+                    "of filling fits a wrapper of " + wide(disc) + " (est.).",
+                    ""));
+        }
+    }
+
+    private Finding differ(String what, String otherwise, Spread each, Spread said) {
+        return Finding.of(
+                Saying.RECIPE_EACH_AGAINST,
                 grams(each) + " against " + grams(said),
-                "of " + what + " in a piece: what is mixed gives the first for " + pieces
+                "of " + what + " in a piece: what is mixed gives the first for " + of()
                         + " pieces, the steps say the second.",
-                otherwise + " " + Math.round(each.usual() * pieces / said.usual()) + " pieces.",
-                null);
+                otherwise + " about " + Math.round(each.usual() * (fewest + most) / 2.0 / said.usual()) + " pieces.");
     }
 
-    private static Optional<Spread> total(List<Spread> masses) {
-        return masses.stream().reduce(Spread::plus);
-    }
-
-    private static Spread each(Spread all, int fewest, int most) {
+    private Spread each(Spread all) {
         double usual = all.usual() / ((fewest + most) / 2.0);
         return new Spread(all.low() / most, usual, all.high() / fewest);
     }
@@ -202,6 +296,22 @@ final class PieceCheck {
     }
 
     private static String grams(Spread each) {
-        return Quoted.mass(each.usual(), 1);
+        return fine(each.usual());
+    }
+
+    private static String fine(double grams) {
+        return Quoted.mass(grams, 1);
+    }
+
+    private static String mm(double mm) {
+        return Quoted.length(mm, 1);
+    }
+
+    private static String wide(Length disc) {
+        return Quoted.length(disc.millimetres(), 0);
+    }
+
+    private static String two(double value) {
+        return Decimal.fixed(value, 2);
     }
 }

@@ -1,6 +1,5 @@
 package ironpin.recipe;
 
-import ironpin.amount.Spread;
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
 import ironpin.batch.Dough;
@@ -12,16 +11,22 @@ import ironpin.batch.PieceRule;
 import ironpin.batch.Style;
 import ironpin.batch.Styles;
 import ironpin.cook.Vessel;
+import ironpin.dip.Dip;
+import ironpin.dip.Dips;
 import ironpin.dough.DoughAddition;
 import ironpin.dough.DoughFormula;
+import ironpin.dough.KneadSchool;
 import ironpin.dough.Kneading;
 import ironpin.filling.MixSchool;
+import ironpin.filling.SafeCore;
 import ironpin.kit.Kit;
 import ironpin.pantry.Flour;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Spread;
 import ironpin.quantity.Temperature;
 import ironpin.wrapper.BoughtWrapper;
+import ironpin.wrapper.Fold;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -33,12 +38,13 @@ import java.util.Optional;
 /** Makes a batch of a recipe: its proportions and sizes, for as many as eat. What it does not say is as usual. */
 public final class RecipeBatch {
     private static final Percentage LOSS = Percentage.of(1);
-    private static final double LEAST_WATER = 20;
     private static final double MOST_WATER = 220;
     private static final double LEAST_PIECE = 1;
     private static final double MOST_PIECE = 500;
     private static final int MOST_FLOURS = 3;
     private static final int MOST_EACH = 60;
+    private static final int MOST_PIECES = 5_000;
+    private static final int MOST_NAME = 80;
     private static final Duration LONGEST_REST = Duration.ofHours(24);
 
     private final ReadRecipe recipe;
@@ -56,6 +62,15 @@ public final class RecipeBatch {
         return new RecipeBatch(recipe, kit).batch(serving, eaters, appetite);
     }
 
+    /** Lines of the recipe that have no place in its batch, since they have no mass or are not known. */
+    public static List<RecipeLine> leftOut(ReadRecipe recipe) {
+        return recipe.lines().stream()
+                .filter(line -> line.place().part() != Place.Part.BESIDE)
+                .filter(line -> line.grams().isEmpty())
+                .filter(line -> !(line.meaning().orElse(null) instanceof Meaning.Wrappers))
+                .toList();
+    }
+
     private Batch batch(LocalDateTime serving, int eaters, Appetite appetite) {
         Batch usual = Styles.start(style, recipe.written().title(), serving, eaters, appetite, kit);
         List<Dough> doughs = recipe.doughs().isEmpty()
@@ -69,7 +84,7 @@ public final class RecipeBatch {
         for (int i = 0; i < count; i++) {
             Dough dough = doughs.get(Math.min(i, doughs.size() - 1));
             Filling filling = fillings.get(Math.min(i, fillings.size() - 1));
-            lots.add(lot(i, count, dough.no(), filling.no(), appetite));
+            lots.add(lot(i, count, dough, filling, eaters, appetite));
         }
         return new Batch(
                 usual.title(), serving, eaters, appetite, kit.waters(), usual.guests(), doughs, fillings, lots);
@@ -78,12 +93,17 @@ public final class RecipeBatch {
     private Dough dough(RecipeDough read) {
         DoughStart start = DoughStart.of(read.family(), style.method());
         DoughFormula formula = read.formula();
-        double water =
-                Math.min(MOST_WATER, Math.max(LEAST_WATER, formula.hydration().percent()));
+        double water = read.wet()
+                ? Math.min(MOST_WATER, formula.hydration().percent())
+                : start.formula().hydration().percent();
         Duration rest = recipe.hints()
                 .rest()
                 .filter(time -> time.compareTo(LONGEST_REST) <= 0)
                 .orElse(start.rest());
+        KneadSchool school = recipe.hints()
+                .kneading()
+                .filter(one -> read.family().schools().contains(one))
+                .orElse(Kneading.usual(read.family()).school());
         return new Dough(
                 read.group(),
                 read.name(),
@@ -92,7 +112,7 @@ public final class RecipeBatch {
                 formula.with(DoughAddition.WATER, Percentage.of(water)),
                 read.waterC().map(Temperature::ofCelsius).orElse(start.water()),
                 rest,
-                Kneading.usual(read.family()),
+                new Kneading(school, Kneading.By.HAND),
                 Optional.empty(),
                 LOSS,
                 Optional.empty());
@@ -122,24 +142,28 @@ public final class RecipeBatch {
                 read.kind(),
                 read.formula(),
                 MixSchool.suiting(read.kind()).get(0),
-                read.kind().raw() ? Mass.ofGrams(10) : Mass.ZERO,
+                SafeCore.of(read.formula()).mindRaw() ? Mass.ofGrams(10) : Mass.ZERO,
                 LOSS,
                 Optional.empty());
     }
 
-    private Lot lot(int index, int count, int doughNo, int fillingNo, Appetite appetite) {
-        Optional<Integer> pieces = recipe.pieces();
-        Mass dough = pieces.flatMap(
-                        n -> sum(recipe.doughs().stream().map(RecipeDough::mass).toList())
-                                .map(all -> piece(all * (1 - LOSS.fraction()) / n)))
-                .or(() -> recipe.hints().doughEach().map(each -> piece(each.usual())))
-                .orElse(style.doughEach());
-        Mass filling = pieces.flatMap(n -> sum(recipe.fillings().stream()
-                                .map(RecipeFilling::mass)
-                                .toList())
-                        .map(all -> piece(all * (1 - LOSS.fraction()) / n)))
-                .or(() -> recipe.hints().fillingEach().map(each -> piece(each.usual())))
-                .orElse(style.fillingEach());
+    /** Each lot's own dough and filling shared out over its part of the pieces. */
+    private Lot lot(int index, int count, Dough dough, Filling filling, int eaters, Appetite appetite) {
+        Optional<Double> pieces = recipe.pieces().map(n -> (double) n / count);
+        Mass doughEach = each(
+                recipe.hints().doughEach(),
+                pieces.flatMap(n -> massOfDough(dough.no())
+                        .map(all -> all
+                                * (1 - LOSS.fraction())
+                                / (n * sharing(recipe.doughs().size(), count)))),
+                style.doughEach());
+        Mass fillingEach = each(
+                recipe.hints().fillingEach(),
+                pieces.flatMap(n -> massOfFilling(filling.no())
+                        .map(all -> all
+                                * (1 - LOSS.fraction())
+                                / (n * sharing(recipe.fillings().size(), count)))),
+                style.fillingEach());
         Lot.Shape shape = new Lot.Shape(
                 style.shape().rope(),
                 recipe.hints().disc().orElse(style.shape().disc()),
@@ -147,34 +171,91 @@ public final class RecipeBatch {
         Optional<BoughtWrapper> bought = recipe.bought()
                 ? Optional.of(BoughtWrapper.usual(BoughtWrapper.Shape.ROUND, BoughtWrapper.Thickness.THICK))
                 : Optional.empty();
+        Fold fold = recipe.fold();
         return new Lot(
                 index + 1,
-                count == 1 ? style.name() : style.name() + " " + (index + 1),
+                name(index, count, filling),
                 style.key(),
-                doughNo,
-                fillingNo,
-                new PieceRule.PerEater(perEater(count, appetite)),
+                dough.no(),
+                filling.no(),
+                pieces(count, eaters, appetite),
                 0,
-                dough,
-                filling,
+                doughEach,
+                fillingEach,
                 shape,
-                bought.map(wrapper -> wrapper.holding(style.fold())).orElse(style.fold()),
+                bought.map(wrapper -> wrapper.holding(fold)).orElse(fold),
                 style.method(),
                 Vessel.usual(style.method().vessel()),
-                style.dip(),
+                dip(),
                 bought);
     }
 
-    /** As many as the recipe gives each, if it says whom it serves; shared out over its lots. */
-    private int perEater(int count, Appetite appetite) {
-        int each = recipe.pieces()
-                .flatMap(pieces -> recipe.yield().eaters().map(eaters -> Math.round((float) pieces / eaters)))
-                .orElse(style.perEater(appetite));
-        return Math.min(MOST_EACH, Math.max(1, Math.round((float) each / count)));
+    private String name(int index, int count, Filling filling) {
+        String name = count == 1 ? style.name() : filling.name();
+        boolean plain = name.equalsIgnoreCase("filling");
+        String said = plain ? style.name() + (count == 1 ? "" : " " + (index + 1)) : name;
+        return said.length() <= MOST_NAME ? said : said.substring(0, MOST_NAME);
     }
 
-    private static Optional<Double> sum(List<Spread> masses) {
-        return masses.stream().reduce(Spread::plus).map(Spread::usual);
+    /** How many lots draw on one mass that there are fewer of than lots. */
+    private static double sharing(int masses, int count) {
+        return masses == 0 ? 1 : Math.max(1, (double) count / masses);
+    }
+
+    private Optional<Double> massOfDough(int no) {
+        return recipe.doughs().stream()
+                .filter(dough ->
+                        dough.group() == no && dough.wet() && dough.open().isEmpty())
+                .map(dough -> dough.mass().usual())
+                .findFirst();
+    }
+
+    private Optional<Double> massOfFilling(int no) {
+        return recipe.fillings().stream()
+                .filter(filling -> filling.group() == no && filling.open().isEmpty())
+                .map(filling -> filling.mass().usual())
+                .findFirst();
+    }
+
+    /** What all of it comes to for a piece, where the yield says how many; else what the steps say, or what is usual. */
+    private static Mass each(Optional<Spread> said, Optional<Double> worked, Mass usual) {
+        return worked.or(() -> said.map(Spread::usual)).map(RecipeBatch::piece).orElse(usual);
+    }
+
+    /** The recipe's own dip, if it has one that was read; one that it does not speak of is not put beside it. */
+    private Dip dip() {
+        List<Dip.Part> parts = recipe.lines().stream()
+                .filter(line -> line.place().part() == Place.Part.DIP)
+                .filter(line -> line.grams().filter(grams -> grams.usual() > 0).isPresent())
+                .map(line -> Dip.ofGrams(cut(line.name()), line.grams().get().usual()))
+                .limit(Dip.MOST_PARTS)
+                .toList();
+        return parts.isEmpty() ? Dips.NONE : new Dip("The recipe's dip", parts);
+    }
+
+    private static String cut(String name) {
+        return name.length() <= Dip.MOST_NAME ? name : name.substring(0, Dip.MOST_NAME);
+    }
+
+    /**
+     * As many as the recipe makes: for more or fewer than it serves as many more or fewer, and shared out over its lots. By the
+     * eater where that comes out even, so that they can be changed later; a usual number where it says none.
+     */
+    private PieceRule pieces(int count, int eaters, Appetite appetite) {
+        Optional<Integer> made = recipe.pieces();
+        if (made.isEmpty()) {
+            return new PieceRule.PerEater(held(style.perEater(appetite) / (double) count, MOST_EACH));
+        }
+        double serves = recipe.yield().eaters().orElse(eaters);
+        double pieces = made.get() * (eaters / serves) / count;
+        double each = pieces / eaters;
+        return each == Math.rint(each) && each >= 1 && each <= MOST_EACH
+                ? new PieceRule.PerEater((int) each)
+                : new PieceRule.Counted(held(pieces, MOST_PIECES));
+    }
+
+    private static int held(double count, int most) {
+        return (int) Math.min(most, Math.max(1, Math.round(count)));
     }
 
     private static Mass piece(double grams) {

@@ -1,12 +1,14 @@
 package ironpin.recipe;
 
-import ironpin.amount.Spread;
 import ironpin.dough.DoughAddition;
 import ironpin.dough.DoughFamily;
 import ironpin.dough.DoughFormula;
+import ironpin.dough.DoughLine;
 import ironpin.pantry.Flour;
 import ironpin.pantry.FlourKind;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Spread;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -14,13 +16,14 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * A dough of a recipe, weighed up.
+ * A dough of a recipe, weighed up from the lines of it that were read.
  *
  * @param group which of several, 1 or more
  * @param name its heading, or "Dough"
  * @param lines that make it
  * @param flours grams of each, above 0 in all
  * @param additions grams of the rest
+ * @param said what an addition is called, where that is more than its usual name
  * @param waterC temperature of its water, as far as the recipe says
  */
 public record RecipeDough(
@@ -29,6 +32,7 @@ public record RecipeDough(
         List<RecipeLine> lines,
         Map<Flour, Spread> flours,
         Map<DoughAddition, Spread> additions,
+        Map<DoughAddition, String> said,
         Optional<Double> waterC) {
     private static final double MOSTLY = 0.5;
     private static final double EGG_PERCENT = 8;
@@ -41,12 +45,14 @@ public record RecipeDough(
         lines = List.copyOf(lines);
         flours = Map.copyOf(flours);
         additions = Map.copyOf(additions);
+        said = Map.copyOf(said);
     }
 
-    /** The dough these lines make; none without flour. */
+    /** The dough these lines make; none without flour that was read. */
     static Optional<RecipeDough> of(int group, List<RecipeLine> lines, Optional<Double> waterSaid) {
         Map<Flour, Spread> flours = new LinkedHashMap<>();
         Map<DoughAddition, Spread> additions = new EnumMap<>(DoughAddition.class);
+        Map<DoughAddition, String> said = new EnumMap<>(DoughAddition.class);
         double heat = 0;
         double warmed = 0;
         for (RecipeLine line : lines) {
@@ -58,8 +64,14 @@ public record RecipeDough(
                 flours.merge(of.flour(), grams.get(), Spread::plus);
             } else if (line.meaning().get() instanceof Meaning.OfAddition of) {
                 additions.merge(of.addition(), grams.get(), Spread::plus);
+                if (line.food()
+                        .food()
+                        .filter(food -> !food.equals(of.addition().food()))
+                        .isPresent()) {
+                    said.put(of.addition(), line.food().food().get().label());
+                }
                 Optional<Double> celsius =
-                        of.addition() == DoughAddition.WATER ? RecipeHints.waterLine(line.text()) : Optional.empty();
+                        of.addition() == DoughAddition.WATER ? WaterHint.ofLine(line.text()) : Optional.empty();
                 if (celsius.isPresent()) {
                     heat += celsius.get() * grams.get().usual();
                     warmed += grams.get().usual();
@@ -71,11 +83,30 @@ public record RecipeDough(
         }
         return Optional.of(new RecipeDough(
                 group,
-                RecipeLine.named(lines.get(0).heading(), "Dough"),
+                RecipeLine.named(lines.get(0).heading(), Place.Part.DOUGH, "Dough"),
                 lines,
                 flours,
                 additions,
+                said,
                 warmed > 0 ? Optional.of(heat / warmed) : waterSaid));
+    }
+
+    /** Lines that keep its mass from being known. */
+    public List<RecipeLine> open() {
+        double whole = mass().usual();
+        return lines.stream().filter(line -> line.opensMass(whole)).toList();
+    }
+
+    /** Lines that keep its hydration from being known: not read, or guessed, and not only salt. */
+    public List<RecipeLine> openWater() {
+        List<RecipeLine> open = new ArrayList<>(open());
+        lines.stream()
+                .filter(line -> line.status() == RecipeLine.Status.OUTSIDE
+                        && line.place().part() == Place.Part.DOUGH
+                        && line.meaning().orElse(null) instanceof Meaning.OfAddition of
+                        && of.addition().waterShare() > 0)
+                .forEach(open::add);
+        return open;
     }
 
     /** All flour in grams. */
@@ -130,8 +161,9 @@ public record RecipeDough(
         if (percent(DoughAddition.SOURED_CREAM) + percent(DoughAddition.YOGHURT) >= SOURED_PERCENT) {
             return DoughFamily.SOFT_ENRICHED;
         }
-        double water = waterC.orElse(RecipeHints.ROOM_C);
-        if (percent(DoughAddition.EGG) + percent(DoughAddition.YOLK) >= EGG_PERCENT && water < SCALDS_C) {
+        double water = waterC.orElse(WaterHint.ROOM_C);
+        double egg = percent(DoughAddition.EGG) + percent(DoughAddition.YOLK) + percent(DoughAddition.EGG_WHITE);
+        if (egg >= EGG_PERCENT && water < SCALDS_C) {
             return DoughFamily.EGG;
         }
         if (water >= SCALDS_C) {
@@ -150,11 +182,18 @@ public record RecipeDough(
 
     /** The same dough in baker's percentages, each within what a dough of these families can have. */
     DoughFormula formula() {
-        DoughFormula formula = DoughFormula.of(0, 0, 0);
+        List<DoughLine> formula = new ArrayList<>();
+        formula.add(new DoughLine(
+                DoughAddition.WATER, share(DoughAddition.WATER), said.getOrDefault(DoughAddition.WATER, "")));
         for (DoughAddition addition : DoughAddition.values()) {
-            double percent = Math.min(addition.most(), percent(addition));
-            formula = formula.with(addition, Percentage.of(percent));
+            if (addition != DoughAddition.WATER && percent(addition) > 0) {
+                formula.add(new DoughLine(addition, share(addition), said.getOrDefault(addition, "")));
+            }
         }
-        return formula;
+        return new DoughFormula(formula);
+    }
+
+    private Percentage share(DoughAddition addition) {
+        return Percentage.of(Math.min(addition.most(), percent(addition)));
     }
 }

@@ -1,20 +1,22 @@
 package ironpin.recipe;
 
-import ironpin.amount.Spread;
 import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingKind;
 import ironpin.filling.FillingLine;
-import ironpin.filling.Food;
+import ironpin.filling.Spoken;
 import ironpin.filling.Treatment;
+import ironpin.pantry.Food;
 import ironpin.quantity.Band;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Spread;
+import ironpin.wording.Name;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
 /**
- * A filling of a recipe, weighed up.
+ * A filling of a recipe, weighed up from the lines of it that were read.
  *
  * @param group which of several, 1 or more
  * @param name its heading, or "Filling"
@@ -50,40 +52,76 @@ public record RecipeFilling(int group, String name, List<RecipeLine> lines, List
         }
         return Optional.of(new RecipeFilling(
                 group,
-                RecipeLine.named(lines.get(0).heading(), "Filling"),
+                RecipeLine.named(lines.get(0).heading(), Place.Part.FILLING, "Filling"),
                 lines,
                 parts.subList(0, Math.min(MOST_LINES, parts.size()))));
     }
 
     private static Part part(RecipeLine line, Spread grams) {
-        Optional<Food> food = line.meaning().map(meaning -> meaning instanceof Meaning.OfFood of ? of.food() : null);
-        Optional<Treatment> treatment = food.filter(Food::weeps).flatMap(one -> Treatment.spokenOf(line.text()));
-        String name = line.name();
-        if (treatment.isPresent()) {
-            Band<Percentage> left = treatment.get().left();
-            Spread squeezed = new Spread(
-                    grams.low() * left.low().fraction(),
-                    grams.usual() * treatment.get().usuallyLeft(),
-                    grams.high() * left.high().fraction());
-            return new Part(cut(plain(name, food) + ", " + treatment.get().label()), food, squeezed);
+        String plain = plain(line);
+        String name = sets(line, plain) ? cut(FillingLine.bare(plain) + ", " + Treatment.SET.label()) : plain;
+        Spoken spoken = Spoken.of(name);
+        Optional<Treatment> done = spoken.done().filter(one -> one.shrinks() || one == Treatment.SOAK && dry(line));
+        if (done.isEmpty()) {
+            return new Part(name, line.food().food(), grams);
         }
-        return new Part(cut(plain(name, food)), food, grams);
+        Band<Percentage> left = done.get().left(spoken.food().orElseThrow());
+        Spread squeezed = new Spread(
+                grams.low() * left.low().fraction(),
+                grams.usual() * done.get().usuallyLeft(spoken.food().get()),
+                grams.high() * left.high().fraction());
+        return new Part(name, line.food().food(), squeezed);
     }
 
-    /** Its own words, unless only the correction says what it is. */
-    private static String plain(String name, Optional<Food> food) {
-        String bare = name.replaceAll("\\(.*?\\)", "").replaceAll("\\s+", " ").strip();
-        String first = bare.replaceAll(",.*", "").strip();
-        boolean known =
-                food.isEmpty() || food.get().names().stream().anyMatch(first.toLowerCase(Locale.ROOT)::contains);
-        return known && !first.isEmpty()
-                ? first
-                : food.map(one -> one.names().get(0)).orElse(bare);
+    /** What stands under a heading of its own to be set is cubes in the end. */
+    private static boolean sets(RecipeLine line, String name) {
+        return Heading.sets(line.heading())
+                && Spoken.of(name)
+                        .food()
+                        .filter(food -> Treatment.suiting(food).contains(Treatment.SET))
+                        .isPresent();
+    }
+
+    /** Whether it was weighed before it was soaked. */
+    private static boolean dry(RecipeLine line) {
+        String key = line.food().food().map(Food::key).orElse("");
+        return line.food().says("dried", "dry") || key.equals("mushroom-dried") || key.equals("wood-ear");
+    }
+
+    /** Its own words with what is done to it, or what the cook says it stands for. */
+    private static String plain(RecipeLine line) {
+        String bare = line.name()
+                .replaceAll("\\(.*?\\)", "")
+                .replaceAll("\\s+", " ")
+                .replace(" ,", ",")
+                .strip();
+        Optional<Food> food = line.food().food();
+        boolean own =
+                food.isPresent() && Spoken.of(bare).name().food().map(Food::key).equals(food.map(Food::key));
+        String name = own ? bare : food.map(Food::label).orElse(bare);
+        Optional<Treatment> done = Spoken.of(line.name()).done();
+        boolean heard = Spoken.of(name).done().equals(done);
+        String with = heard || done.isEmpty()
+                ? name
+                : FillingLine.bare(name) + ", " + done.get().label();
+        return cut(with.toLowerCase(Locale.ROOT).equals(with) ? with : Name.within(with));
     }
 
     private static String cut(String text) {
         String said = text.isBlank() ? "something" : text;
         return said.length() <= MOST_NAME ? said : said.substring(0, MOST_NAME);
+    }
+
+    /** Lines that keep its mass from being known. */
+    public List<RecipeLine> open() {
+        double whole = mass().usual();
+        return lines.stream().filter(line -> line.opensMass(whole)).toList();
+    }
+
+    /** Lines that keep its salt from being known. */
+    public List<RecipeLine> openSalt() {
+        double whole = mass().usual();
+        return lines.stream().filter(line -> line.opensSalt(whole)).toList();
     }
 
     /** All of it in grams. */
@@ -100,44 +138,8 @@ public record RecipeFilling(int group, String name, List<RecipeLine> lines, List
         return new FillingFormula(shares);
     }
 
-    /** What it is mostly about: the raw meat in it decides, then the heaviest of the rest. */
+    /** What it is mostly about. */
     public FillingKind kind() {
-        Optional<FillingKind> raw = parts.stream()
-                .map(Part::food)
-                .flatMap(Optional::stream)
-                .map(RecipeFilling::raw)
-                .flatMap(Optional::stream)
-                // Of several meats the one that wants the hottest core.
-                .max((a, b) -> a.safeCore().compareTo(b.safeCore()));
-        if (raw.isPresent()) {
-            return raw.get();
-        }
-        Food heaviest = parts.stream()
-                .filter(part -> part.food().isPresent())
-                .max((a, b) -> Double.compare(a.grams().usual(), b.grams().usual()))
-                .flatMap(Part::food)
-                .orElse(null);
-        if (heaviest == null) {
-            return FillingKind.VEGETABLE;
-        }
-        return switch (heaviest.role()) {
-            case CHEESE -> FillingKind.CHEESE;
-            case STARCHY -> FillingKind.PULSE;
-            case SWEET -> FillingKind.SWEET;
-            case EGG -> FillingKind.EGG;
-            default -> FillingKind.VEGETABLE;
-        };
-    }
-
-    private static Optional<FillingKind> raw(Food food) {
-        if (food.role() != Food.Role.MEAT) {
-            return Optional.empty();
-        }
-        return Optional.of(
-                switch (food.key()) {
-                    case "poultry" -> FillingKind.POULTRY;
-                    case "prawn", "fish" -> FillingKind.SEAFOOD;
-                    default -> FillingKind.RED_MEAT;
-                });
+        return FillingKind.mostly(formula());
     }
 }

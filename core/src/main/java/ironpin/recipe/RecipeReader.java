@@ -4,28 +4,27 @@ import ironpin.amount.AmountReader;
 import ironpin.quantity.CupStandard;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /** Understands a written recipe, with what the cook corrected in it. */
 public final class RecipeReader {
     private final CupStandard cups;
 
-    /** @param cups whose cup is meant where a line does not say */
+    /** @param cups whose cups, spoons and pints are meant where a line does not say */
     public RecipeReader(CupStandard cups) {
         this.cups = cups;
     }
 
     /** Reads it as it stands. */
     public ReadRecipe read(WrittenRecipe written) {
-        return read(written, Map.of());
+        return read(written, Corrections.NONE);
     }
 
-    /** Reads it. @param choices what was corrected, by the number of the line */
-    public ReadRecipe read(WrittenRecipe written, Map<Integer, RecipeLine.Choice> choices) {
+    /** Reads it with what was corrected. */
+    public ReadRecipe read(WrittenRecipe written, Corrections corrections) {
         AmountReader amounts = new AmountReader(cups);
-        List<RecipeLine> lines = new LineSorter(amounts).sort(written.lines(), choices);
-        RecipeHints hints = RecipeHints.of(written.method(), amounts);
+        List<RecipeLine> lines = new LineSorter(amounts).sort(written.lines(), corrections.lines());
+        RecipeHints hints = corrections.apply(RecipeHints.of(written, lines, amounts));
         List<RecipeDough> doughs = new ArrayList<>();
         List<RecipeFilling> fillings = new ArrayList<>();
         for (int group = 1; group <= Place.MOST_GROUPS; group++) {
@@ -53,18 +52,7 @@ public final class RecipeReader {
     }
 
     private static Optional<RecipeLine> at(RecipeLine line, Place place) {
-        Optional<Meaning> meaning = LineSorter.meaning(place, line.name());
-        return meaning.isEmpty()
-                ? Optional.empty()
-                : Optional.of(new RecipeLine(
-                        line.no(),
-                        line.heading(),
-                        line.text(),
-                        line.name(),
-                        place,
-                        line.reading(),
-                        line.trouble(),
-                        meaning,
-                        line.share()));
+        Optional<Meaning> meaning = Meaning.at(place, line.food());
+        return meaning.isEmpty() ? Optional.empty() : Optional.of(line.at(place, meaning));
     }
 }

@@ -1,6 +1,7 @@
 package ironpin.recipe;
 
-import java.util.Locale;
+import ironpin.amount.AmountReader;
+import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -14,15 +15,24 @@ import java.util.regex.Pattern;
  */
 public record RecipeYield(Optional<Integer> fewest, Optional<Integer> most, Optional<Integer> eaters) {
     private static final int MOST = 2_000;
-    private static final String RANGE = "(\\d{1,4})(?:\\s*(?:-|–|—|to|or)\\s*(\\d{1,4}))?";
-    private static final Pattern SERVES = Pattern.compile("(?:serves|servings?|feeds|for)\\W{0,3}(?:about )?" + RANGE
-            + "|" + RANGE + "\\s*(?:servings?|people|persons|eaters|portions)");
-    private static final Pattern DOZEN = Pattern.compile("(\\d{1,3}|a|two|three|four|five|six)\\s+dozen");
-    private static final Pattern PIECES = Pattern.compile("(?:about |around |approx\\.? )?" + RANGE);
+    private static final int MOST_TEXT = 300;
+    private static final String RANGE = "(\\d{1,5})\\b(?:\\s?(?:-|–|—|to|or)\\s?(\\d{1,5})\\b)?";
+    private static final Pattern SERVES =
+            Pattern.compile("(?:serves|servings?|feeds|portions|enough for|for)\\W{0,3}(?:about |up to )?" + RANGE
+                    + "(?!\\s?(?:pieces|pcs|dumplings|wrappers|g\\b|ml\\b))"
+                    + "|" + RANGE + "\\s?(?:servings?|people|persons|eaters|portions|guests)");
+    private static final Pattern MASS =
+            Pattern.compile("\\d+\\s?(?:g|kg|ml|l|oz|lb|lbs|cups?|minutes?|min|hours?|cm|inch(?:es)?)\\b");
+    private static final Pattern DOZEN = Pattern.compile("(\\d{1,3}(?: \\d/\\d| ?[½¼¾])?|half a|a)?\\s?dozen");
+    private static final Pattern PIECES = Pattern.compile("(?:about |around |approx\\.? |~|some )?" + RANGE);
 
     /** What this text says; nothing of it may be there. */
     public static RecipeYield read(String text) {
-        String lower = text.toLowerCase(Locale.ROOT);
+        String cut = text.length() <= MOST_TEXT ? text : text.substring(0, MOST_TEXT);
+        List<StepSentence> said =
+                StepSentence.of(List.of(cut.replace(';', ' ').replace(". ", " ").replace(": ", " ")));
+        String lower = said.isEmpty() ? "" : said.get(0).text();
+        lower = MASS.matcher(lower).replaceAll(" ");
         Optional<Integer> eaters = Optional.empty();
         Matcher serves = SERVES.matcher(lower);
         if (serves.find()) {
@@ -32,8 +42,10 @@ public record RecipeYield(Optional<Integer> fewest, Optional<Integer> most, Opti
         }
         Matcher dozen = DOZEN.matcher(lower);
         if (dozen.find()) {
-            Optional<Integer> count = within(12 * number(dozen.group(1)), MOST);
-            return new RecipeYield(count, count, eaters);
+            String times = dozen.group(1);
+            double dozens = times == null ? 1 : AmountReader.number(times).orElse(1);
+            int count = (int) Math.round(12 * dozens);
+            return new RecipeYield(within(count, MOST), within(count, MOST), eaters);
         }
         Matcher pieces = PIECES.matcher(lower);
         if (pieces.find()) {
@@ -42,18 +54,6 @@ public record RecipeYield(Optional<Integer> fewest, Optional<Integer> most, Opti
             return new RecipeYield(within(Math.min(low, high), MOST), within(Math.max(low, high), MOST), eaters);
         }
         return new RecipeYield(Optional.empty(), Optional.empty(), eaters);
-    }
-
-    private static int number(String word) {
-        return switch (word) {
-            case "a" -> 1;
-            case "two" -> 2;
-            case "three" -> 3;
-            case "four" -> 4;
-            case "five" -> 5;
-            case "six" -> 6;
-            default -> Integer.parseInt(word);
-        };
     }
 
     private static Optional<Integer> within(int number, int most) {

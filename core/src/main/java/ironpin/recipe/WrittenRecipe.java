@@ -26,8 +26,14 @@ public record WrittenRecipe(
      *
      * @param heading it stands under; may be empty
      * @param text as written, at most 200 characters
+     * @param block which of the groups that empty lines make of the text, from 0
      */
-    public record Line(String heading, String text) {
+    public record Line(String heading, String text, int block) {
+        /** In a text without groups. */
+        public Line(String heading, String text) {
+            this(heading, text, 0);
+        }
+
         public Line {
             heading = cut(heading.strip(), MOST_TITLE);
             text = cut(text.strip(), MOST_LINE);
@@ -47,6 +53,19 @@ public record WrittenRecipe(
             throw new UnreadableRecipe(
                     "A recipe has 1 to " + MOST_LINES + " lines of ingredients; this one has " + lines.size() + ".");
         }
+    }
+
+    /** A line as it stands in a text: the one thing it holds, or each of several as a line of its own. */
+    public static List<Line> lines(String heading, String text) {
+        return lines(heading, text, 0);
+    }
+
+    /** The same in a group of lines. */
+    static List<Line> lines(String heading, String text, int block) {
+        return LineText.items(text).stream()
+                .filter(item -> !item.isBlank())
+                .map(item -> new Line(heading, item, block))
+                .toList();
     }
 
     /** All that is done, in one text; what goes on for longer than any recipe is left off. */

@@ -1,7 +1,6 @@
 package ironpin.shopping;
 
-import ironpin.amount.Ingredient;
-import ironpin.amount.Ingredients;
+import ironpin.allergen.AllergenLines;
 import ironpin.batch.Balance;
 import ironpin.batch.Batch;
 import ironpin.batch.Dough;
@@ -10,13 +9,19 @@ import ironpin.batch.FlourShare;
 import ironpin.batch.Lot;
 import ironpin.dip.Dip;
 import ironpin.dough.DoughAddition;
+import ironpin.dough.DoughLine;
 import ironpin.dough.DoughMasses;
+import ironpin.filling.Aspic;
 import ironpin.filling.FillingLine;
-import ironpin.filling.Food;
-import ironpin.filling.Foods;
+import ironpin.filling.Spoken;
 import ironpin.filling.Treatment;
 import ironpin.kit.Hand;
+import ironpin.pantry.Allergens;
+import ironpin.pantry.Food;
+import ironpin.pantry.FoodName;
+import ironpin.pantry.Foods;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Percentage;
 import ironpin.wrapper.BoughtWrapper;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -32,7 +37,10 @@ import java.util.Optional;
  * @param items by aisle, the heaviest first
  */
 public record ShoppingList(List<ShoppingItem> items) {
-    private static final double UNKNOWN_DENSITY = 1;
+    /** Spices and roots for steeping, as a part of the water (est.). */
+    private static final double STEEPED = 0.05;
+
+    private static final Percentage GELATIN = Percentage.of(3);
 
     public ShoppingList {
         items = List.copyOf(items);
@@ -56,7 +64,7 @@ public record ShoppingList(List<ShoppingItem> items) {
             int pieces = balance.lot(lot.no()).pieces();
             lot.bought().ifPresent(wrapper -> wrappers(wrapper, pieces, found));
             for (Dip.Measure measure : lot.dip().forEaters(batch.eaters())) {
-                dip(lot, measure, found);
+                dip(measure, found);
             }
         }
         List<ShoppingItem> items = new ArrayList<>(found.values());
@@ -71,20 +79,20 @@ public record ShoppingList(List<ShoppingItem> items) {
             return;
         }
         for (FlourShare part : dough.flours()) {
-            add(part.flour().name(), Aisle.FLOUR, part.share().of(made.flour()), "", found);
+            add(
+                    part.flour().name(),
+                    Aisle.FLOUR,
+                    part.share().of(made.flour()),
+                    "",
+                    AllergenLines.of(part.flour()),
+                    found);
         }
         for (DoughMasses.Part part : made.parts()) {
             if (part.addition() != DoughAddition.WATER && !part.mass().isZero()) {
-                add(part.addition().label(), aisle(part.addition()), part.mass(), "", found);
+                DoughLine line = dough.formula().line(part.addition());
+                add(line.name(), aisle(part.addition().food()), part.mass(), "", line.allergens(), found);
             }
         }
-    }
-
-    private static Aisle aisle(DoughAddition addition) {
-        return switch (addition) {
-            case EGG, YOLK, MILK, YOGHURT, SOURED_CREAM, BUTTER -> Aisle.DAIRY;
-            case WATER, SALT, OIL, LARD, HONEY, SUGAR, LEAVENING -> Aisle.PANTRY;
-        };
     }
 
     private static void filling(Filling filling, Mass made, Hand hand, Map<String, ShoppingItem> found) {
@@ -92,47 +100,79 @@ public record ShoppingList(List<ShoppingItem> items) {
         for (int i = 0; i < masses.size(); i++) {
             FillingLine line = filling.formula().lines().get(i);
             if (!masses.get(i).isZero()) {
-                line(line.ingredient(), masses.get(i), hand, found);
+                line(line, masses.get(i), hand, found);
             }
         }
     }
 
-    private static void line(String ingredient, Mass mass, Hand hand, Map<String, ShoppingItem> found) {
-        Optional<Food> food = Foods.named(ingredient);
+    private static void line(FillingLine line, Mass mass, Hand hand, Map<String, ShoppingItem> found) {
+        Spoken spoken = line.spoken();
+        Optional<Food> food = spoken.food();
         Aisle aisle = food.map(ShoppingList::aisle).orElse(Aisle.PANTRY);
-        Optional<Treatment> treatment = Treatment.spokenOf(ingredient);
-        boolean shrinks = treatment.isPresent() && aisle == Aisle.GREENS;
-        String name = aisle == Aisle.MEAT ? ingredient : ingredient.replaceAll(",.*", "");
-        if (shrinks) {
+        String name = aisle == Aisle.MEAT ? line.ingredient() : line.bare();
+        Optional<Treatment> done = spoken.done();
+        if (done.filter(Treatment.SET::equals).isPresent()) {
+            soup(mass, found);
+        } else if (food.filter(one -> one.key().equals("water-infused")).isPresent()) {
+            add(
+                    "what flavours the " + name,
+                    Aisle.GREENS,
+                    mass.multipliedBy(STEEPED),
+                    "to steep (est.)",
+                    spoken.allergens(),
+                    found);
+        } else if (done.filter(one -> one.shrinks() || one == Treatment.SOAK).isPresent()) {
+            String how = done.get() == Treatment.SOAK ? "counted dry, then " : "counted raw, then ";
             add(
                     name,
                     aisle,
-                    hand.raw(food.get().key(), treatment.get(), mass),
-                    "counted raw, then " + treatment.get().label(),
+                    hand.raw(food.get().key(), done.get(), mass),
+                    how + done.get().label(),
+                    spoken.allergens(),
                     found);
-        } else {
-            add(name, aisle, mass, "", found);
+        } else if (food.filter(one -> one.key().equals("water")).isEmpty()) {
+            add(name, aisle, mass, "", spoken.allergens(), found);
         }
+    }
+
+    /** Set stock is bought as stock and gelatin. */
+    private static void soup(Mass mass, Map<String, ShoppingItem> found) {
+        Mass powder = Aspic.gelatin(mass, GELATIN);
+        add(
+                "unsalted stock",
+                Aisle.PANTRY,
+                mass,
+                "to set, for the soup",
+                Foods.get("stock-unsalted").allergens(),
+                found);
+        add(
+                "gelatin powder",
+                Aisle.PANTRY,
+                powder,
+                "or skin stock that sets by itself",
+                Foods.get("gelatine").allergens(),
+                found);
     }
 
     private static Aisle aisle(Food food) {
         return switch (food.role()) {
             case MEAT, FAT -> Aisle.MEAT;
-            case SOY, EGG, CHEESE -> Aisle.DAIRY;
+            case SOY, EGG, CHEESE, DAIRY -> Aisle.DAIRY;
             case VEGETABLE, AROMATIC, STARCHY -> Aisle.GREENS;
-            case OIL, LIQUID, SEASONING, SALT, BINDER, SWEET -> Aisle.PANTRY;
+            case FLOUR -> Aisle.FLOUR;
+            case WRAPPER -> Aisle.WRAPPERS;
+            case OIL, LIQUID, SEASONING, SALT, BINDER, SWEET, NUT, LEAVENING, FILLING, BESIDE -> Aisle.PANTRY;
         };
     }
 
-    private static void dip(Lot lot, Dip.Measure measure, Map<String, ShoppingItem> found) {
-        double density = Ingredients.named(measure.ingredient())
-                .map(Ingredient::density)
-                .map(spread -> spread.usual())
-                .orElse(UNKNOWN_DENSITY);
-        Aisle aisle = Foods.named(measure.ingredient()).map(ShoppingList::aisle).orElse(Aisle.PANTRY);
-        Mass mass = Mass.ofGrams(measure.millilitres() * density);
-        if (!mass.isZero() && !measure.ingredient().equals("water")) {
-            add(measure.ingredient(), aisle, mass, "dips counted in", found);
+    private static void dip(Dip.Measure measure, Map<String, ShoppingItem> found) {
+        FoodName read = FoodName.read(measure.ingredient());
+        Optional<Food> food = read.food();
+        Aisle aisle = food.map(ShoppingList::aisle).orElse(Aisle.PANTRY);
+        Mass mass = measure.mass();
+        boolean tap = food.filter(one -> one.key().equals("water")).isPresent();
+        if (!mass.isZero() && !tap) {
+            add(FillingLine.bare(measure.ingredient()), aisle, mass, "dips counted in", read.allergens(), found);
         }
     }
 
@@ -148,12 +188,17 @@ public record ShoppingList(List<ShoppingItem> items) {
                 Aisle.WRAPPERS,
                 mass,
                 Optional.of(packs),
-                pieces + " pieces, " + wrapper.perPack() + " in a pack");
+                pieces + " pieces, " + wrapper.perPack() + " in a pack",
+                Foods.get("wrapper").allergens());
         found.merge(key, item, ShoppingItem::plus);
     }
 
-    private static void add(String name, Aisle aisle, Mass mass, String note, Map<String, ShoppingItem> found) {
+    private static void add(
+            String name, Aisle aisle, Mass mass, String note, Allergens allergens, Map<String, ShoppingItem> found) {
         String key = name.toLowerCase(Locale.ROOT).strip();
-        found.merge(key, new ShoppingItem(key, name.strip(), aisle, mass, Optional.empty(), note), ShoppingItem::plus);
+        found.merge(
+                key,
+                new ShoppingItem(key, name.strip(), aisle, mass, Optional.empty(), note, allergens),
+                ShoppingItem::plus);
     }
 }

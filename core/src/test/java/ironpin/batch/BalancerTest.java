@@ -158,7 +158,7 @@ public class BalancerTest {
     public void aSharedDoughIsSharedAsTheTableEats() {
         Style style = Styles.get("boiled-crescent");
         Batch one = crescents(5);
-        Lot second = style.startLot(2, 1, 1, Appetite.USUAL).withRule(new PieceRule.PerEater(4));
+        Lot second = style.startLot(2, 1, 1, 12).withRule(new PieceRule.PerEater(4));
         Batch batch = new Batch(
                 one.title(),
                 SERVING,

@@ -7,6 +7,7 @@ import static org.testng.Assert.assertTrue;
 import ironpin.cook.CookMethod;
 import ironpin.cook.Vessel;
 import ironpin.cook.VesselKind;
+import ironpin.filling.SafeCore;
 import ironpin.kit.Kit;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
@@ -117,7 +118,9 @@ public class BatchTest {
             assertEquals(usual, style.usualPerEater());
         }
         Batch hungry = SUPPER.withAppetite(Appetite.HUNGRY);
-        assertEquals(hungry.lot(1).rule(), new PieceRule.PerEater(16));
+        // Three styles share the appetite: 3 crescents are a quarter of the usual 12, and of 16 for the very hungry.
+        assertEquals(SUPPER.lot(1).rule(), new PieceRule.PerEater(3));
+        assertEquals(hungry.lot(1).rule(), new PieceRule.PerEater(4));
         Batch counted = PlanField.PIECES.write(SUPPER, 1, 50).withAppetite(Appetite.HUNGRY);
         assertEquals(counted.lot(1).rule(), new PieceRule.Counted(50));
     }
@@ -137,7 +140,10 @@ public class BatchTest {
     public void onlyRawFillingsGetATestPatty() {
         for (Style style : Styles.all()) {
             Filling filling = style.startFilling(1);
-            assertEquals(filling.testPatty().isZero(), !filling.kind().raw(), style.key());
+            assertEquals(
+                    filling.testPatty().isZero(),
+                    !SafeCore.of(filling.formula()).mindRaw(),
+                    style.key());
         }
     }
 
@@ -147,19 +153,19 @@ public class BatchTest {
         assertEquals(Pin.of(held, held.lot(1)), Pin.EATERS);
         assertEquals(Pin.of(held, held.lot(2)), Pin.FLOUR);
         Balance balance = Balancer.solve(held);
-        assertEquals(balance.lot(1).pieces(), 72);
-        assertEquals(balance.lot(3).pieces(), 12);
+        assertEquals(balance.lot(1).pieces(), 18);
+        assertEquals(balance.lot(3).pieces(), 6);
         assertEquals(balance.dough(2).made().flour(), Mass.ofGrams(300));
         Batch table = PlanField.EATERS.write(held, 0, 4);
         assertEquals(Pin.of(table, table.lot(2)), Pin.EATERS);
-        assertEquals(Balancer.solve(table).lot(2).pieces(), 36);
+        assertEquals(Balancer.solve(table).lot(2).pieces(), 16);
     }
 
     @Test
     public void piecesForTheFreezerAreMadeBesidesAndNeverMoreThanThereAre() {
         Balance balance = Balancer.solve(PlanField.TO_FREEZER.write(SUPPER, 1, 20));
-        assertEquals(balance.lot(1).pieces(), 92);
-        assertEquals(balance.lot(1).toTable(), 72);
+        assertEquals(balance.lot(1).pieces(), 38);
+        assertEquals(balance.lot(1).toTable(), 18);
         Batch little = PlanField.FLOUR.write(PlanField.TO_FREEZER.write(SUPPER, 1, 20), 1, 60);
         Balance scarce = Balancer.solve(little);
         assertTrue(scarce.lot(1).pieces() < 20);

@@ -77,10 +77,11 @@ public class ComposingTest {
 
     @Test
     public void aNewDoughTakesTheWaterItsFlourWasSeenToWant() {
-        Flour thirsty = Flours.get("plain").withAbsorption(Absorption.typed(Percentage.of(2.1)));
+        Flour thirsty = Flours.get("all-round").withAbsorption(Absorption.typed(Percentage.of(2.1)));
         Kit kit = KIT.withFlours(List.of(thirsty));
+        Batch before = Styles.start(Styles.get("boiled-crescent"), "Supper", BATCH.serving(), 6, Appetite.USUAL, kit);
         Batch known = Composing.family(
-                BATCH, 1, DoughFamily.PART_SCALDED, BATCH.lot(1).method(), kit);
+                before, 1, DoughFamily.PART_SCALDED, BATCH.lot(1).method(), kit);
         Batch plain = Composing.family(
                 BATCH, 1, DoughFamily.PART_SCALDED, BATCH.lot(1).method(), KIT);
         double more = known.dough(1).formula().hydration().percent()

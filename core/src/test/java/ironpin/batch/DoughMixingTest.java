@@ -3,13 +3,13 @@ package ironpin.batch;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
-import ironpin.amount.Ingredient;
 import ironpin.dough.BenchFeel;
 import ironpin.dough.Bowl;
 import ironpin.dough.DoughAddition;
 import ironpin.dough.DoughMasses;
 import ironpin.dough.Mixing;
 import ironpin.dough.Scald;
+import ironpin.pantry.Food;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Temperature;
@@ -136,13 +136,13 @@ public class DoughMixingTest {
                 Styles.get("boiled-crescent"), "X", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
         for (PlanField field : PlanField.values()) {
             boolean mass = field.dimension().equals(Optional.of(Dimension.MASS));
-            Optional<Ingredient> of = MeasuredOf.of(field, batch, field.name().endsWith("_GRAMS") ? 100 : 1);
+            Optional<Food> of = MeasuredOf.of(field, batch, field.name().endsWith("_GRAMS") ? 100 : 1);
             assertEquals(of.isPresent(), mass && !NO_GRAMS_OF_ONE_THING.contains(field), field.key());
         }
         for (DoughAddition addition : DoughAddition.values()) {
-            Ingredient of = MeasuredOf.of(PlanField.ADDITION_GRAMS, batch, 100 + addition.ordinal())
+            Food of = MeasuredOf.of(PlanField.ADDITION_GRAMS, batch, 100 + addition.ordinal())
                     .orElseThrow();
-            assertTrue(of.density().usual() > 0.4, addition.label());
+            assertTrue(of.measure().density().usual() > 0.4, addition.label());
         }
     }
 }

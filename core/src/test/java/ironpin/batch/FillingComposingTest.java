@@ -22,8 +22,8 @@ public class FillingComposingTest {
         Batch lean = FillingComposing.rename(SUPPER, 1, 0, "lamb mince, 8 % fat");
         FillingFormula after =
                 FillingComposing.blend(lean, 1, Percentage.of(25)).filling(1).formula();
-        assertEquals(after.lines().get(0).share().percent(), 55 * 545.4545 / 700, 1e-3);
-        assertEquals(after.lines().get(1).share().percent(), 55 * 154.5455 / 700, 1e-3);
+        assertEquals(after.lines().get(0).share().percent(), 55.2 * 545.4545 / 700, 1e-3);
+        assertEquals(after.lines().get(1).share().percent(), 55.2 * 154.5455 / 700, 1e-3);
         assertEquals(after.lines().get(1).ingredient(), "back fat");
         assertEquals(
                 after.lines().get(2).share(),

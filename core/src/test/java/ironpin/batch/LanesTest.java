@@ -76,4 +76,43 @@ public class LanesTest {
         assertEquals(again.lots().size(), 2);
         assertEquals(PlanField.WRAPPED.read(again, Balancer.solve(again), 1), 30.0);
     }
+
+    /** Eaters do not get hungrier because there is another kind: both together fill them as the one did. */
+    @Test
+    public void aNewLotSharesTheAppetite() {
+        double before = grams(ONE);
+        Batch two = Lanes.add(ONE, Styles.get("steamed-leaf"), KIT);
+        assertEquals(grams(two), before, 0.1 * before);
+        Batch three = Lanes.add(two, Styles.get("griddle-bread"), KIT);
+        assertEquals(grams(three), before, 0.15 * before);
+        assertTrue(
+                Balancer.solve(two).lot(1).pieces() < Balancer.solve(ONE).lot(1).pieces());
+        // What the cook holds stays held.
+        Batch held = PlanField.PIECES.write(ONE, 1, 50);
+        assertEquals(
+                Balancer.solve(Lanes.add(held, Styles.get("steamed-leaf"), KIT))
+                        .lot(1)
+                        .pieces(),
+                50);
+    }
+
+    private static double grams(Batch batch) {
+        Balance balance = Balancer.solve(batch);
+        return balance.lots().stream()
+                .mapToDouble(lot -> lot.toTable() * lot.piece().grams())
+                .sum();
+    }
+
+    /** "24 to the freezer" is said in two ways: of the 72 there are, or 24 on top of them. */
+    @Test
+    public void ofTheseAndMoreAreNotTheSame() {
+        Balance ofThese = Balancer.solve(PlanField.OF_THESE_TO_FREEZER.write(ONE, 1, 24));
+        Balance more = Balancer.solve(PlanField.TO_FREEZER.write(ONE, 1, 24));
+        int all = Balancer.solve(ONE).lot(1).pieces();
+        assertEquals(ofThese.lot(1).pieces(), all);
+        assertEquals(ofThese.lot(1).toTable(), all - 24);
+        assertEquals(more.lot(1).pieces(), all + 24);
+        assertEquals(more.lot(1).toTable(), all);
+        assertThrows(OutOfRange.class, () -> PlanField.OF_THESE_TO_FREEZER.write(ONE, 1, all));
+    }
 }

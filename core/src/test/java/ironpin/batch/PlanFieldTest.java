@@ -57,6 +57,7 @@ public class PlanFieldTest {
     private static double[] values(PlanField field) {
         return switch (field) {
             case MIXED -> new double[] {20, 35, 60};
+            case OF_THESE_TO_FREEZER -> new double[] {0, 1, 71};
             case SCALD -> new double[] {1, 10, 40};
             case KETTLE_WATER -> new double[] {0, 20, 300};
             case FILLING_GRAMS -> new double[] {20, 333, 900};
@@ -69,7 +70,7 @@ public class PlanFieldTest {
     @Test(dataProvider = "fields")
     public void whatIsWrittenIsRead(PlanField field) {
         for (double value : values(field)) {
-            if (field == PlanField.TO_FREEZER && value > 100) {
+            if (field == PlanField.TO_FREEZER && value > 100 || field == PlanField.LATER) {
                 continue;
             }
             Batch changed = field.write(batch(field), no(field), value);
@@ -163,6 +164,6 @@ public class PlanFieldTest {
         assertEquals(sum, 100, 1e-4);
         double before = BATCH.filling(1).formula().lines().get(1).share().percent();
         double after = changed.filling(1).formula().lines().get(1).share().percent();
-        assertEquals(after / before, 40.0 / 45, 1e-6);
+        assertEquals(after / before, 40.0 / 44.8, 1e-6);
     }
 }

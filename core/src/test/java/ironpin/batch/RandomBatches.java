@@ -1,11 +1,17 @@
 package ironpin.batch;
 
+import ironpin.dip.Dip;
+import ironpin.dip.Dips;
 import ironpin.dough.Bowl;
+import ironpin.dough.DoughFormula;
+import ironpin.dough.DoughLine;
 import ironpin.dough.KneadSchool;
 import ironpin.dough.Kneading;
 import ironpin.dough.Waters;
-import ironpin.filling.Allergen;
+import ironpin.filling.FillingFormula;
+import ironpin.filling.FillingLine;
 import ironpin.kit.Kit;
+import ironpin.pantry.Allergen;
 import ironpin.quantity.Mass;
 import ironpin.wrapper.BoughtWrapper;
 import java.time.LocalDateTime;
@@ -17,6 +23,21 @@ import java.util.Set;
 
 /** Batches that a determined cook might plan: one to three lots, shared doughs, any pins, odd sizes. */
 public final class RandomBatches {
+    /** Names that are read, guessed at and not read, with and without what somebody avoids. */
+    private static final List<String> WORDS = List.of(
+            "toasted sesame oil",
+            "peanut butter",
+            "soured cream",
+            "fish sauce",
+            "whole eggs",
+            "soft margarine",
+            "stock",
+            "lamb mince",
+            "grated carrot",
+            "fine salt",
+            "grandmother's powder",
+            "zorblatt in brine");
+
     private final Random random;
 
     public RandomBatches(long seed) {
@@ -51,11 +72,12 @@ public final class RandomBatches {
             if (!shared) {
                 doughs.add(mixed(style.startDough(doughs.size() + 1, Kit.usual())));
             }
-            fillings.add(style.startFilling(no));
-            Lot lot = style.startLot(no, doughs.size(), no, Appetite.values()[random.nextInt(3)]);
+            fillings.add(renamed(style.startFilling(no)));
+            Lot lot = style.startLot(no, doughs.size(), no, style.perEater(Appetite.values()[random.nextInt(3)]));
             lots.add(lot.withEach(around(lot.doughEach()), around(lot.fillingEach()))
                     .withToFreezer(random.nextInt(4) == 0 ? random.nextInt(30) : 0)
-                    .withBought(random.nextInt(6) == 0 ? Optional.of(pack()) : Optional.empty()));
+                    .withBought(random.nextInt(6) == 0 ? Optional.of(pack()) : Optional.empty())
+                    .withDip(dip()));
         }
         return new Batch(
                 "Random",
@@ -80,7 +102,37 @@ public final class RandomBatches {
         Kneading.By by = Kneading.By.values()[random.nextInt(2)];
         List<Bowl> bowls = Kit.usual().bowls();
         Optional<Bowl> bowl = random.nextBoolean() ? Optional.of(bowls.get(random.nextInt(2))) : Optional.empty();
-        return dough.withKneading(new Kneading(school, by)).withBowl(bowl);
+        return renamed(dough).withKneading(new Kneading(school, by)).withBowl(bowl);
+    }
+
+    /** A line in the cook's own words now and then. */
+    private Dough renamed(Dough dough) {
+        List<DoughLine> lines = dough.formula().lines().stream()
+                .map(line -> random.nextInt(8) == 0 ? new DoughLine(line.addition(), line.share(), words()) : line)
+                .toList();
+        return dough.withFormula(new DoughFormula(lines));
+    }
+
+    private Filling renamed(Filling filling) {
+        List<FillingLine> lines = filling.formula().lines().stream()
+                .map(line -> random.nextInt(8) == 0 ? new FillingLine(words(), line.share()) : line)
+                .toList();
+        return filling.withFormula(new FillingFormula(lines));
+    }
+
+    private Dip dip() {
+        if (random.nextBoolean()) {
+            return Dips.all().get(random.nextInt(Dips.all().size()));
+        }
+        List<Dip.Part> parts = new ArrayList<>();
+        for (int i = random.nextInt(4); i >= 0; i--) {
+            parts.add(new Dip.Part(words(), 0.5 * (1 + random.nextInt(8))));
+        }
+        return new Dip("Our own", parts);
+    }
+
+    private String words() {
+        return WORDS.get(random.nextInt(WORDS.size()));
     }
 
     private BoughtWrapper pack() {

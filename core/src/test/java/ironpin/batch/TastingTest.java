@@ -14,7 +14,7 @@ public class TastingTest {
             Styles.get("boiled-crescent"), "Supper", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
 
     private static double salt(Batch batch) {
-        return 100 * Composition.of(batch.filling(1).formula()).salt();
+        return 100 * Composition.of(batch.filling(1).formula()).salt().usual();
     }
 
     @Test
@@ -48,7 +48,7 @@ public class TastingTest {
     @Test
     public void dryWantsLiquidAndRightWantsNothing() {
         Tasting dry = Tasting.of(SUPPER, 1, PattyVerdict.DRY);
-        assertEquals(dry.added(), "stock, worked in");
+        assertEquals(dry.added(), "unsalted stock, worked in");
         double before = SUPPER.filling(1).formula().lines().get(2).share().percent();
         double after = dry.batch().filling(1).formula().lines().get(2).share().percent();
         assertEquals(after, (before + 3) / 1.03, 1e-6);

@@ -50,8 +50,8 @@ public class NextChangeTest {
             {"boiled-crescent", outcome(0, 0, SkinVerdict.GUMMY, fine, 80), PlanField.CENTRE_TO_RIM, 2.2},
             {"boiled-crescent", outcome(0, 0, SkinVerdict.SPRANG_BACK, fine, 80), PlanField.REST, 50.0},
             {"boiled-crescent", outcome(0, 0, right, FillingVerdict.DRY, 80), PlanField.FILLING_SHARE, 12.0},
-            {"boiled-crescent", outcome(0, 0, right, FillingVerdict.BLAND, 80), PlanField.FILLING_SHARE, 1.1},
-            {"boiled-crescent", outcome(0, 0, right, FillingVerdict.SALTY, 80), PlanField.FILLING_SHARE, 0.7},
+            {"boiled-crescent", outcome(0, 0, right, FillingVerdict.BLAND, 80), PlanField.FILLING_SHARE, 0.9},
+            {"boiled-crescent", outcome(0, 0, right, FillingVerdict.SALTY, 80), PlanField.FILLING_SHARE, 0.5},
         };
     }
 

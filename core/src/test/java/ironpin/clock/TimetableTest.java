@@ -21,7 +21,8 @@ public class TimetableTest {
     private static final LocalDateTime SERVING = LocalDateTime.of(2026, 11, 28, 19, 0);
 
     private static Task task(String key, int minutes, Set<String> needs, String... after) {
-        return new Task(key, Station.TABLE, key, "", Duration.ofMinutes(minutes), needs, List.of(after), List.of());
+        return new Task(
+                key, Station.TABLE, key, "", Duration.ofMinutes(minutes), needs, List.of(after), List.of(), List.of());
     }
 
     @Test

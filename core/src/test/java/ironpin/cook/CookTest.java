@@ -13,6 +13,7 @@ import ironpin.quantity.UnitSystem;
 import java.time.Duration;
 import java.util.List;
 import java.util.Random;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 public class CookTest {
@@ -56,6 +57,33 @@ public class CookTest {
         assertEquals(VesselPacking.of(new Footprint(2, 2), 3.0001, 0).count(), 7);
         int nineteen = VesselPacking.of(new Footprint(2, 2), 5.0001, 0).count();
         assertTrue(nineteen >= 19 && nineteen <= 20, "found " + nineteen);
+    }
+
+    @DataProvider
+    Object[][] published() {
+        // Least radius of a circle that holds so many of radius 1: the published optima for 2 to 9, and 13.
+        return new Object[][] {
+            {2, 2.0}, {3, 2.1547}, {4, 2.4142}, {5, 2.7013}, {6, 3.0}, {7, 3.0}, {8, 3.3048}, {9, 3.6131}, {13, 4.2361}
+        };
+    }
+
+    @Test(dataProvider = "published")
+    public void asManyRoundsAsAnybodyFoundAreFound(int count, double ratio) {
+        int just = VesselPacking.of(new Footprint(100, 100), 50 * (ratio + 0.0002), 0)
+                .count();
+        assertTrue(just >= count, "only " + just + " of " + count);
+        if (count != 6) {
+            assertTrue(VesselPacking.of(new Footprint(100, 100), 50 * (ratio - 0.002), 0)
+                            .count()
+                    < count);
+        }
+    }
+
+    @Test
+    public void breadsOfTenCentimetresInAPanOfThirty() {
+        assertEquals(VesselPacking.of(new Footprint(100, 100), 150, 0).count(), 7);
+        assertEquals(VesselPacking.of(new Footprint(100, 100), 150, 6).count(), 5);
+        assertEquals(VesselPacking.of(new Footprint(100, 100), 150, 10).count(), 5);
     }
 
     @Test

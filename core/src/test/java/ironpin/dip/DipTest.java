@@ -10,11 +10,10 @@ import org.testng.annotations.Test;
 public class DipTest {
     @DataProvider
     public Object[][] dips() {
-        Object[][] rows = new Object[Dip.values().length][];
-        for (Dip dip : Dip.values()) {
-            rows[dip.ordinal()] = new Object[] {dip};
-        }
-        return rows;
+        return Dips.all().stream()
+                .filter(dip -> !dip.parts().isEmpty())
+                .map(dip -> new Object[] {dip})
+                .toArray(Object[][]::new);
     }
 
     @Test(dataProvider = "dips")
@@ -33,7 +32,7 @@ public class DipTest {
 
     @Test
     public void sharpSoyIsThreeToTwoToAHalf() {
-        List<Dip.Measure> dip = Dip.SHARP_SOY.forEaters(11);
+        List<Dip.Measure> dip = Dips.SHARP_SOY.forEaters(11);
         assertEquals(dip.get(0).millilitres() / dip.get(1).millilitres(), 1.5, 1e-9);
         assertEquals(dip.get(1).millilitres() / dip.get(2).millilitres(), 4, 1e-9);
         assertEquals(dip.get(0).millilitres(), 108, 1e-9);

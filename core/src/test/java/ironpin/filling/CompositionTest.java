@@ -7,15 +7,16 @@ import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Style;
 import ironpin.batch.Styles;
+import ironpin.pantry.Food;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Spread;
 import ironpin.quantity.Temperature;
 import java.time.Duration;
-import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
-import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -33,12 +34,13 @@ public class CompositionTest {
         assertEquals(share.share().percent(), 1.09, 0.005);
         assertEquals(share.toReach(Percentage.of(1.3)).grams(), 1.9, 0.05);
         assertEquals(share.toDilute(Percentage.of(1.3)), Mass.ZERO);
-        assertEquals(Foods.named("light soy sauce").orElseThrow().salt(), 0.16);
+        assertEquals(food("light soy sauce").salt().usual(), 0.16, 1e-9);
         Composition made = Composition.of(FillingFormula.of(
                 FillingLine.of("pork mince", 100 - 100 * 35 / 900.0),
                 FillingLine.of("light soy sauce", 100 * 30 / 900.0),
                 FillingLine.of("fine salt", 100 * 5 / 900.0)));
-        assertEquals(100 * made.salt(), share.share().percent(), 1e-4);
+        assertEquals(100 * made.salt().usual(), share.share().percent(), 1e-4);
+        assertEquals(made.salt().low(), made.salt().high(), "nothing in it is open");
     }
 
     @Test
@@ -68,39 +70,52 @@ public class CompositionTest {
             {"dark soy sauce", 0.15},
             {"fish sauce", 0.23},
             {"oyster sauce", 0.10},
-            {"miso", 0.12},
-            {"stock powder", 0.45},
+            {"miso", 0.11},
+            {"stock powder", 0.475},
             {"feta, crumbled", 0.03},
         };
     }
 
     @Test(dataProvider = "salts")
     public void seasoningsCarryTheirSalt(String line, double salt) {
-        assertEquals(Foods.named(line).orElseThrow().salt(), salt);
+        assertEquals(food(line).salt().usual(), salt, 1e-9);
+    }
+
+    private static Food food(String line) {
+        return Spoken.of(line).food().orElseThrow();
     }
 
     @Test
     public void linesAreHeardWithTheirFatAndTheirTreatment() {
-        Food lamb = Foods.named("lamb mince, 12 % fat").orElseThrow();
+        Food lamb = food("lamb mince, 12 % fat");
         assertEquals(lamb.fat(), 0.12);
-        assertEquals(lamb.water() + lamb.fat() + lamb.protein() + lamb.starch() + lamb.salt(), 1, 1e-9);
-        assertEquals(Foods.named("toasted sesame oil").orElseThrow().key(), "oil-sesame");
-        assertEquals(Foods.named("smoked tofu, crumbled").orElseThrow().key(), "tofu-smoked");
-        assertTrue(Foods.named("cabbage, salted and squeezed").orElseThrow().salt() > 0);
-        assertEquals(Foods.named("cabbage, blanched").orElseThrow().salt(), 0.0);
-        assertTrue(Foods.named("moon dust").isEmpty());
+        assertEquals(
+                lamb.water()
+                        + lamb.fat()
+                        + lamb.protein()
+                        + lamb.starch()
+                        + lamb.salt().usual(),
+                1,
+                1e-9);
+        assertEquals(food("cabbage, salted and squeezed").salt(), new Spread(0.004, 0.010, 0.016));
+        assertEquals(food("cabbage, blanched").salt(), Spread.of(0));
+        assertEquals(Spoken.of("potatoes, boiled").done(), Optional.of(Treatment.COOK), "boiled is not oiled");
+        assertEquals(Spoken.of("salted cabbage").done(), Optional.empty(), "it came out of a jar");
+        assertTrue(Spoken.of("moon dust").food().isEmpty());
     }
 
     @Test
-    public void everyFoodIsAtMostAllOfItselfAndEveryNameMeansOneThing() {
-        Set<String> names = new HashSet<>();
-        for (Food food : Foods.all()) {
-            for (String name : food.names()) {
-                assertTrue(names.add(name), name + " means two things");
-                assertEquals(Foods.named("fresh " + name).orElseThrow().key(), food.key(), name);
-            }
-        }
-        assertTrue(Foods.all().size() > 40);
+    public void unknownSaltIsNeverCountedAsNothing() {
+        Composition cured =
+                Composition.of(FillingFormula.of(FillingLine.of("lamb", 80), FillingLine.of("salted cabbage", 20)));
+        assertEquals(cured.salt().low(), 0.2 * 0.008, 1e-9);
+        assertEquals(cured.salt().high(), 0.2 * 0.04, 1e-9);
+        assertEquals(cured.saltOpen(), List.of("salted cabbage"));
+        assertTrue(cured.saltKnown());
+        Composition odd =
+                Composition.of(FillingFormula.of(FillingLine.of("lamb", 80), FillingLine.of("moon dust", 20)));
+        assertFalse(odd.saltKnown());
+        assertEquals(odd.notSure(), List.of("moon dust"));
     }
 
     @Test
@@ -114,7 +129,10 @@ public class CompositionTest {
             }
             assertEquals(sum, 1, 1e-6);
             assertEquals(made.unknown(), List.of(), style.key());
-            assertTrue(Composition.SALT_BAND.contains(Percentage.ofFraction(made.salt())), style.key() + made.salt());
+            assertTrue(
+                    Composition.SALT_BAND.contains(
+                            Percentage.ofFraction(made.salt().usual())),
+                    style.key() + made.salt());
         }
         Composition odd =
                 Composition.of(FillingFormula.of(FillingLine.of("lamb", 60), FillingLine.of("moon dust", 40)));
@@ -123,15 +141,14 @@ public class CompositionTest {
     }
 
     @Test
-    public void fatLiquidAndAllergensOfTheCrescents() {
+    public void fatAndLiquidOfTheCrescents() {
         FillingFormula formula = Styles.get("boiled-crescent").filling().formula();
         Composition made = Composition.of(formula);
-        // 55 % lamb of 20 % fat with 3.2 % oil: (11 + 3.2) / 58.2.
-        assertEquals(made.fatOfMeat(formula).orElseThrow().percent(), 14.2 / 58.2 * 100, 1e-3);
-        assertEquals(made.liquidOfMeat().orElseThrow().percent(), 10 / 0.55, 1e-3);
-        assertEquals(made.allergens(), Set.of(Allergen.SESAME, Allergen.SOY, Allergen.GLUTEN));
+        // 55.2 % lamb of 20 % fat with 3.2 % oil: (11.04 + 3.2) / 58.4.
+        assertEquals(made.fatOfMeat().orElseThrow().percent(), 14.24 / 58.4 * 100, 1e-3);
+        assertEquals(made.liquidOfMeat().orElseThrow().percent(), 10 / 0.552, 1e-3);
         FillingFormula leaf = Styles.get("steamed-leaf").filling().formula();
-        assertTrue(Composition.of(leaf).fatOfMeat(leaf).isEmpty());
+        assertTrue(Composition.of(leaf).fatOfMeat().isEmpty());
         assertTrue(Composition.of(leaf).liquidOfMeat().isEmpty());
     }
 

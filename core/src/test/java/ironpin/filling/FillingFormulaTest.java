@@ -64,21 +64,55 @@ public class FillingFormulaTest {
     @DataProvider
     public Object[][] cores() {
         return new Object[][] {
-            {FillingKind.RED_MEAT, 71, true},
-            {FillingKind.POULTRY, 74, true},
-            {FillingKind.SEAFOOD, 63, true},
-            {FillingKind.EGG, 71, true},
-            {FillingKind.VEGETABLE, 74, false},
-            {FillingKind.CHEESE, 74, false},
-            {FillingKind.PULSE, 74, false},
-            {FillingKind.SWEET, 74, false},
+            {"lamb mince", 71, "beef, pork and lamb"},
+            {"chicken mince", 74, "poultry"},
+            {"prawns", 63, "fish and shellfish"},
+            {"beaten eggs", 71, "egg"},
+            {"firm tofu", 74, ""},
+            {"feta", 74, ""},
+            {"cooked lentils", 74, ""},
+            {"minced meat", 74, "meat of a kind that is not said"},
+            {"chicken stock", 74, ""},
+            {"hard-boiled eggs", 74, ""},
         };
     }
 
     @Test(dataProvider = "cores")
-    public void coreTemperaturesFollowPublicGuidance(FillingKind kind, double celsius, boolean raw) {
-        assertEquals(kind.safeCore().celsius(), celsius);
-        assertEquals(kind.raw(), raw);
-        assertTrue(!kind.label().isBlank());
+    public void coreTemperaturesFollowWhatIsRawInTheFilling(String line, double celsius, String because) {
+        SafeCore core = SafeCore.of(FillingFormula.of(FillingLine.of(line, 60), FillingLine.of("cabbage", 40)));
+        assertEquals(core.core().celsius(), celsius);
+        assertEquals(core.because(), because);
+        assertEquals(core.mindRaw(), !because.isEmpty());
+    }
+
+    @Test
+    public void mixedMeatsTakeTheHottestAndAnUnknownLineTakesTheHottestThereIs() {
+        FillingFormula mixed = FillingFormula.of(
+                FillingLine.of("prawns", 40), FillingLine.of("pork mince", 50), FillingLine.of("chicken stock", 10));
+        assertEquals(SafeCore.of(mixed).core().celsius(), 71, "stock is no meat");
+        assertEquals(
+                SafeCore.of(mixed.plus(FillingLine.of("chicken thigh", 5)))
+                        .core()
+                        .celsius(),
+                74);
+        SafeCore odd = SafeCore.of(FillingFormula.of(FillingLine.of("prawns", 90), FillingLine.of("moon dust", 10)));
+        assertEquals(odd.core().celsius(), 74);
+        assertEquals(odd.unknown(), List.of("moon dust"));
+        SafeCore fried = SafeCore.of(FillingFormula.of(FillingLine.of("lamb mince", 100)));
+        assertTrue(fried.mindRaw());
+    }
+
+    @Test
+    public void aFillingIsWhatMostOfItIs() {
+        assertEquals(kind("lamb mince", 30, "cabbage", 70), FillingKind.RED_MEAT);
+        assertEquals(kind("lamb mince", 10, "cabbage", 90), FillingKind.VEGETABLE, "ten per cent of meat season it");
+        assertEquals(kind("chicken stock", 20, "pork mince", 80), FillingKind.RED_MEAT);
+        assertEquals(kind("feta", 55, "spinach", 45), FillingKind.CHEESE);
+        assertEquals(kind("potatoes", 60, "hard cheese", 40), FillingKind.PULSE);
+        assertEquals(kind("red bean paste", 90, "butter", 10), FillingKind.SWEET);
+    }
+
+    private static FillingKind kind(String one, double percent, String other, double rest) {
+        return FillingKind.mostly(FillingFormula.of(FillingLine.of(one, percent), FillingLine.of(other, rest)));
     }
 }

@@ -69,7 +69,7 @@ public class HandTest {
 
     private static double carrot(ShoppingList list) {
         return list.items().stream()
-                .filter(item -> item.key().equals("carrot"))
+                .filter(item -> item.key().equals("carrots"))
                 .map(ShoppingItem::needed)
                 .findFirst()
                 .orElseThrow()

@@ -16,12 +16,18 @@ import ironpin.batch.Styles;
 import ironpin.quantity.UnitSystem;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 public class FindingsTest {
+    /** One pair of hands may be too slow for a style; that is the day's matter, not the style's. */
+    private static final Set<Saying> OF_THE_CLOCK =
+            EnumSet.of(Saying.DOUGH_WAITS, Saying.FILLING_IS_OUT, Saying.GREENS_WEEP);
+
     private static Batch start(Style style) {
         return Styles.start(style, "Supper", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
     }
@@ -35,10 +41,11 @@ public class FindingsTest {
     public void aStyleAsItShipsNeedsNoDecision(Style style) {
         BatchPlan plan = BatchPlan.of(start(style));
         for (Station station : List.of(Station.DOUGH, Station.FILLING, Station.PORTION, Station.ROLL, Station.FOLD)) {
-            Finding.Level worst = Findings.worst(station, plan);
-            assertTrue(
-                    worst.compareTo(Finding.Level.GOOD) <= 0,
-                    style.key() + " at " + station + ": " + Findings.at(station, plan, 1));
+            for (Finding finding : Findings.at(station, plan, 1)) {
+                assertTrue(
+                        finding.level().compareTo(Finding.Level.GOOD) <= 0 || OF_THE_CLOCK.contains(finding.saying()),
+                        style.key() + " at " + station + ": " + finding);
+            }
         }
     }
 
@@ -61,11 +68,17 @@ public class FindingsTest {
     public void aMistakeIsFoundAndItsFixCuresIt(PlanField field, double value, Station station, Finding.Level level) {
         Batch wrong = field.write(start(Styles.get("boiled-crescent")), 1, value);
         BatchPlan plan = BatchPlan.of(wrong);
-        Finding finding = Findings.at(station, plan, 1).get(0);
+        Finding finding = Findings.at(station, plan, 1).stream()
+                .filter(one -> !OF_THE_CLOCK.contains(one.saying()))
+                .findFirst()
+                .orElseThrow();
         assertEquals(finding.level(), level, finding.toString());
         Batch mended = finding.fix().orElseThrow().applyTo(wrong);
-        Finding after = Findings.at(station, BatchPlan.of(mended), 1).get(0);
-        assertTrue(after.level().compareTo(Finding.Level.LOOK) < 0, after.toString());
+        for (Finding after : Findings.at(station, BatchPlan.of(mended), 1)) {
+            assertTrue(
+                    after.level().compareTo(Finding.Level.LOOK) < 0 || OF_THE_CLOCK.contains(after.saying()),
+                    after.toString());
+        }
     }
 
     @Test
@@ -74,7 +87,7 @@ public class FindingsTest {
                 PlanField.DOUGH_EACH.write(PlanField.FLOUR.write(start(Styles.get("boiled-crescent")), 1, 620), 1, 14);
         Finding over = Findings.at(Station.PORTION, BatchPlan.of(batch), 1).get(0);
         assertEquals(UnitSystem.METRIC.say(over.figure()), "4.1 g");
-        assertEquals(UnitSystem.US.say(over.figure()), "0.14 oz");
+        assertEquals(UnitSystem.US.say(over.figure()), "0.145 oz");
         // 4.1 g over 66 pieces is less than a tenth of a gram each: only less flour helps.
         assertEquals(UnitSystem.METRIC.say(over.fix().orElseThrow().label()), "Weigh only 618 g of flour");
         assertTrue(over.others().isEmpty());

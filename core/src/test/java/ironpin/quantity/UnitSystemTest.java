@@ -13,13 +13,13 @@ public class UnitSystemTest {
         return new Object[][] {
             {Quoted.mass(681.2, 0), "681 g", "24.0 oz"},
             {Quoted.mass(1_090.9, 0), "1,091 g", "2.41 lb"},
-            {Quoted.mass(8.2, 1), "8.2 g", "0.29 oz"},
-            {Quoted.mass(-18, 0), "-18 g", "-0.6 oz"},
+            {Quoted.mass(8.2, 1), "8.2 g", "0.289 oz"},
+            {Quoted.mass(-18, 0), "-18 g", "-0.63 oz"},
             {Quoted.temperature(96), "96 °C", "205 °F"},
             {Quoted.temperature(0), "0 °C", "32 °F"},
             {Quoted.temperature(-18), "-18 °C", "0 °F"},
             {Quoted.length(102, 0), "102 mm", "4.02 in"},
-            {Quoted.length(0.8, 1), "0.8 mm", "0.03 in"},
+            {Quoted.length(0.8, 1), "0.8 mm", "0.031 in"},
             {Quoted.volume(4.93), "5 ml", "1 tsp"},
             {Quoted.volume(22), "22 ml", "1½ tbsp"},
             {Quoted.volume(108), "108 ml", "½ cup"},
@@ -32,7 +32,7 @@ public class UnitSystemTest {
             {
                 "from " + Quoted.mass(30, 0) + " to " + Quoted.mass(60, 0) + ".",
                 "from 30 g to 60 g.",
-                "from 1.1 oz to 2.1 oz."
+                "from 1.06 oz to 2.12 oz."
             },
         };
     }

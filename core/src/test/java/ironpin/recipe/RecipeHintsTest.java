@@ -4,9 +4,10 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import ironpin.amount.AmountReader;
-import ironpin.amount.Spread;
 import ironpin.cook.VesselKind;
 import ironpin.quantity.CupStandard;
+import ironpin.quantity.Spread;
+import java.util.List;
 import java.util.Optional;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -14,7 +15,9 @@ import org.testng.annotations.Test;
 /** Figures in sentences, each beside a sentence that looks like it and says nothing. */
 public class RecipeHintsTest {
     private static RecipeHints hints(String method) {
-        return RecipeHints.of(method, new AmountReader(CupStandard.US));
+        WrittenRecipe written = new WrittenRecipe(
+                "Crescents", "", List.of(), List.of(new WrittenRecipe.Line("", "300 g flour")), List.of(method), "");
+        return RecipeHints.of(written, List.of(), new AmountReader(CupStandard.US));
     }
 
     @DataProvider
@@ -27,6 +30,9 @@ public class RecipeHintsTest {
             {"Divide into two pieces; later divide into 18 balls.", 18},
             {"Chop the cabbage into 1 cm pieces.", null},
             {"Shape the dough in 16 walnut-sized balls.", 16},
+            {"Roll into 4 logs and cut 25 pieces from each.", 100},
+            {"Divide the dough into 30 x 13g pieces.", 30},
+            {"Steam in 3 batches from each side.", null},
         };
     }
 
@@ -83,6 +89,9 @@ public class RecipeHintsTest {
             {"Roll into discs, 4 inches across.", 101.6},
             {"Roll to 85 mm wide.", 85.0},
             {"A rope 3 cm thick.", null},
+            {"Roll out to 1/8 inch and cut 3-inch circles.", 76.2},
+            {"Roll thin (8-9 cm).", 85.0},
+            {"Roll out the dough, cut 7 cm squares.", 70.0},
         };
     }
 
@@ -106,6 +115,7 @@ public class RecipeHintsTest {
             {"Use 140 F water.", 60.0},
             {"Add iced water.", 4.0},
             {"Add hot tap water.", 55.0},
+            {"Boil with 3 additions of cold water, about 7 min.", null},
         };
     }
 
@@ -125,8 +135,10 @@ public class RecipeHintsTest {
             {"Drop them into a pot of water and simmer for 5-7 minutes.", VesselKind.POT, 6},
             {"Steam in a basket for 8 minutes.", VesselKind.BASKET, 8},
             {"Fry in a pan until golden, add water, cover with a lid and steam for 5 minutes.", VesselKind.PAN, 5},
-            {"Griddle for 4 minutes a side.", VesselKind.GRIDDLE, 4},
+            {"Griddle for 4 minutes a side.", VesselKind.GRIDDLE, 8},
             {"Toast in a dry pan for 3 minutes.", VesselKind.GRIDDLE, 3},
+            {"Boil with 3 additions of cold water, about 7 min.", VesselKind.POT, 7},
+            {"Enclose the filling and roll. Cook on a hot tawa for 2 mins a side.", VesselKind.GRIDDLE, 4},
         };
     }
 
@@ -176,5 +188,53 @@ public class RecipeHintsTest {
         assertEquals(yield.most(), Optional.ofNullable(most), text);
         assertEquals(yield.eaters(), Optional.ofNullable(eaters), text);
         assertTrue(yield.said().isPresent() == (fewest != null));
+    }
+
+    @DataProvider
+    Object[][] restsInSentences() {
+        return new Object[][] {
+            {"When cool enough to handle, knead for 5 mins. Wrap and rest for 30 mins.", 30},
+            {"Knead the dough (8-10 min), wrap in film and rest for 30 min. Roll by machine.", 30},
+            {"Rest the dough for half an hour.", 30},
+            {"Leave the filling in the fridge for 45 minutes.", null},
+        };
+    }
+
+    @Test(dataProvider = "restsInSentences")
+    public void minutesOfRest(String method, Integer minutes) {
+        assertEquals(hints(method).rest().map(time -> (int) time.toMinutes()), Optional.ofNullable(minutes));
+    }
+
+    @DataProvider
+    Object[][] yieldsInSteps() {
+        return new Object[][] {
+            {"Boil 8 min. Makes about 40.", 40, null},
+            {"Roll thin, cut out 7-cm rounds, yields five dozen.", 60, null},
+            {"Steam for 6 minutes. Serves 4.", null, 4},
+            {"Steam 35 minutes. About 30 pieces.", 30, null},
+            {"Add enough for 2 cups. This makes 24; serves 4 to 6.", 24, 4},
+            {"It serves a crowd.", null, null},
+        };
+    }
+
+    @Test(dataProvider = "yieldsInSteps")
+    public void whatTheStepsSayItMakes(String method, Integer pieces, Integer eaters) {
+        RecipeYield yield = RecipeYield.read(String.join("; ", YieldInSteps.of(List.of(method))));
+        assertEquals(yield.fewest(), Optional.ofNullable(pieces));
+        assertEquals(yield.eaters(), Optional.ofNullable(eaters));
+    }
+
+    @DataProvider
+    Object[][] freezing() {
+        return new Object[][] {
+            {"Freeze half on a tray.", true},
+            {"Raw pieces can be frozen for 3 months.", true},
+            {"Serve with frozen peas.", false},
+        };
+    }
+
+    @Test(dataProvider = "freezing")
+    public void whetherItSpeaksOfTheFreezer(String method, boolean freezes) {
+        assertEquals(hints(method).freezes(), freezes);
     }
 }

@@ -1,0 +1,135 @@
+package ironpin.clock;
+
+import ironpin.batch.Balance;
+import ironpin.batch.Batch;
+import ironpin.batch.Dough;
+import ironpin.batch.DoughMixing;
+import ironpin.batch.FlourShare;
+import ironpin.batch.Station;
+import ironpin.cook.CookStep;
+import ironpin.dough.Cue;
+import ironpin.dough.DoughAddition;
+import ironpin.dough.DoughLine;
+import ironpin.dough.Kneading;
+import ironpin.dough.Mixing;
+import ironpin.dough.RestPlan;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Quoted;
+import ironpin.wording.Name;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+
+/** The tasks of one dough: mixed, cooled until hands may go in, kneaded and rested. */
+final class DoughTasks {
+    private static final String MACHINE = "machine";
+
+    private final Dough dough;
+    private final Balance.OfDough share;
+    private final String key;
+    private final String name;
+    private final List<Task> tasks = new ArrayList<>();
+
+    private DoughTasks(Dough dough, Balance.OfDough share) {
+        this.dough = dough;
+        this.share = share;
+        this.key = "dough-" + dough.no();
+        this.name = Name.within(dough.name());
+    }
+
+    /** In order; none where nothing is made of it. */
+    static List<Task> of(Batch batch, Balance balance, Dough dough) {
+        Balance.OfDough share = balance.dough(dough.no());
+        if (share.made().flour().isZero()) {
+            return List.of();
+        }
+        DoughTasks made = new DoughTasks(dough, share);
+        made.mix();
+        made.cool(DoughMixing.of(batch, balance, dough.no()));
+        dough.restPlan().steps().forEach(made::step);
+        return made.tasks;
+    }
+
+    private void mix() {
+        String title = "Weigh and mix the " + name + ".";
+        tasks.add(Task.hands(
+                        key + ".mix",
+                        Station.DOUGH,
+                        title,
+                        Pace.mixing(share.made().total()),
+                        List.of())
+                .saying(Quoted.mass(share.made().total().grams(), 0) + " in all.")
+                .weighing(weighed()));
+    }
+
+    /** Every line of it, flours first. */
+    private List<Task.Part> weighed() {
+        List<Task.Part> parts = new ArrayList<>();
+        for (FlourShare part : dough.flours()) {
+            Mass mass = part.share().of(share.made().flour());
+            parts.add(new Task.Part(
+                    key + ".flour-" + part.flour().key(), part.flour().name(), Quoted.weighed(mass)));
+        }
+        for (DoughLine line : dough.formula().lines()) {
+            Mass mass = share.made().of(line.addition());
+            if (!mass.isZero()) {
+                boolean water = line.addition() == DoughAddition.WATER;
+                String at = water ? " at " + Quoted.temperature(dough.water().celsius()) : "";
+                parts.add(new Task.Part(
+                        key + "." + line.addition().name().toLowerCase(Locale.ROOT),
+                        line.name() + at,
+                        Quoted.weighed(mass)));
+            }
+        }
+        return parts;
+    }
+
+    /** The wait until hands may go into a scalded dough. */
+    private void cool(Mixing mixing) {
+        Duration wait = mixing.untilHands(mixing.mixed(dough.water()));
+        if (wait.toMinutes() >= 1) {
+            String title = "The " + name + " cools until hands may go in.";
+            tasks.add(Task.waiting(key + ".cool", Station.DOUGH, title, Pace.minutes(wait.toSeconds() / 60.0), last())
+                    .saying("Covered, to " + Quoted.temperature(Mixing.HANDS.celsius()) + " (est.)."));
+        }
+    }
+
+    private void step(RestPlan.Step step) {
+        boolean work = step.kind().work();
+        String own = numbered(key + (work ? ".knead" : ".rest"));
+        String title = work
+                ? "The " + name + ": " + Name.within(step.text())
+                : switch (step.kind()) {
+                    case FRIDGE -> "The " + name + " rests in the fridge, wrapped.";
+                    case WARM_UP -> "The " + name + " warms up, still wrapped.";
+                    default -> "The " + name + " rests, covered.";
+                };
+        String detail =
+                (work ? "" : step.text() + " ") + step.cue().map(Cue::text).orElse("");
+        tasks.add(Task.waiting(own, Station.DOUGH, title, step.time(), last())
+                .saying(detail.strip())
+                .needing(needs(step))
+                .with(work ? List.of(new CookStep(step.text(), step.time())) : List.of()));
+    }
+
+    private Set<String> needs(RestPlan.Step step) {
+        if (!step.kind().work()) {
+            return Set.of();
+        }
+        boolean machine = dough.kneading().by() == Kneading.By.MACHINE && step.kind() == RestPlan.Kind.KNEAD;
+        return Set.of(machine ? MACHINE : Task.HANDS);
+    }
+
+    private List<String> last() {
+        return List.of(tasks.get(tasks.size() - 1).key());
+    }
+
+    private String numbered(String stem) {
+        long before = tasks.stream()
+                .filter(task -> task.key().equals(stem) || task.key().startsWith(stem + "-"))
+                .count();
+        return before == 0 ? stem : stem + "-" + (before + 1);
+    }
+}

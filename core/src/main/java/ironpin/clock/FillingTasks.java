@@ -1,0 +1,172 @@
+package ironpin.clock;
+
+import ironpin.batch.Balance;
+import ironpin.batch.Filling;
+import ironpin.batch.Station;
+import ironpin.cook.CookStep;
+import ironpin.filling.Aspic;
+import ironpin.filling.OrderCard;
+import ironpin.filling.RawNeed;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Quoted;
+import ironpin.wording.Name;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** The tasks of one filling, step for step and minute for minute those of its {@link OrderCard}. */
+final class FillingTasks {
+    private static final Duration STOCK = Duration.ofMinutes(12);
+    private static final Duration WATCHED = Duration.ofMinutes(2);
+    private static final Duration WEIGHING = Duration.ofMinutes(1);
+
+    private final Filling filling;
+    private final Balance.OfFilling share;
+    private final OrderCard card;
+    private final String key;
+    private final List<Task> tasks = new ArrayList<>();
+    /** What must be there before it is mixed. */
+    private final List<String> before = new ArrayList<>();
+
+    private FillingTasks(Filling filling, Balance.OfFilling share, RawNeed need) {
+        this.filling = filling;
+        this.share = share;
+        this.card = OrderCard.of(filling.formula(), share.made(), filling.school(), share.patty(), need);
+        this.key = "filling-" + filling.no();
+    }
+
+    /** In order; none where nothing is made of it. */
+    static List<Task> of(Filling filling, Balance.OfFilling share, RawNeed need) {
+        if (share.made().isZero()) {
+            return List.of();
+        }
+        FillingTasks made = new FillingTasks(filling, share, need);
+        filling.formula().aspic().ifPresent(aspic -> made.soup(aspic.of(share.made())));
+        int no = 0;
+        for (OrderCard.Step step : made.card.steps()) {
+            if (step.kind() == OrderCard.Kind.PREPARE) {
+                made.prepare(step, ++no);
+            }
+        }
+        made.mix();
+        return made.tasks;
+    }
+
+    /** Key of the task in which a filling is mixed. */
+    static String mixing(int fillingNo) {
+        return "filling-" + fillingNo + ".make";
+    }
+
+    /** Keys of the tasks at whose end greens are squeezed that go on weeping. */
+    static List<String> weeping(Filling filling, Balance.OfFilling share) {
+        List<String> keys = new ArrayList<>();
+        int no = 0;
+        // Which of them weep does not depend on how much is needed.
+        for (OrderCard.Step step : OrderCard.of(
+                        filling.formula(), share.made(), filling.school(), share.patty(), RawNeed.USUAL)
+                .steps()) {
+            if (step.kind() == OrderCard.Kind.PREPARE) {
+                no++;
+                if (step.weeps()) {
+                    keys.add("filling-" + filling.no() + ".prepare-" + no
+                            + (step.after().isZero() ? "" : "-finish"));
+                }
+            }
+        }
+        return keys;
+    }
+
+    /** Slow things first: the stock for the soup has to set before it is cut into the filling. */
+    private void soup(Mass stock) {
+        tasks.add(Task.hands(
+                        key + ".stock",
+                        Station.FILLING,
+                        "Warm stock and gelatin for the soup, pour it on a tray.",
+                        STOCK,
+                        List.of())
+                .saying(Quoted.length(Aspic.TRAY.depth().millimetres(), 0) + " deep.")
+                .weighing(List.of(new Task.Part(key + ".stock-mass", "stock", Quoted.mass(stock.grams(), 0)))));
+        tasks.add(Task.waiting(
+                        key + ".set",
+                        Station.FILLING,
+                        "The stock sets in the fridge.",
+                        Pace.minutes(Aspic.TRAY.sets().toSeconds() / 60.0),
+                        List.of(key + ".stock"))
+                .saying("Shallow, uncovered until it is cold."));
+        before.add(key + ".set");
+    }
+
+    private void prepare(OrderCard.Step step, int no) {
+        String stem = key + ".prepare-" + no;
+        String last = stem;
+        Duration hands = step.hands().isZero() ? WEIGHING : step.hands();
+        tasks.add(Task.hands(stem, Station.FILLING, title(step), hands, List.of())
+                .saying(of() + (step.dayBefore() ? " May be done the day before, kept cold." : ""))
+                .weighing(parts(step, stem)));
+        if (!step.waits().isZero()) {
+            String waiting = stem + "-wait";
+            tasks.add(Task.waiting(waiting, Station.FILLING, waits(step), step.waits(), List.of(last)));
+            last = waiting;
+        }
+        if (!step.after().isZero()) {
+            String finish = stem + "-finish";
+            String title = step.finish() + ": " + step.subject() + ".";
+            tasks.add(Task.hands(finish, Station.FILLING, title, step.after(), List.of(last)));
+            last = finish;
+        }
+        before.add(last);
+    }
+
+    private static String title(OrderCard.Step step) {
+        String text = step.text().replaceAll("[;:]?(?: take about)?$", "");
+        boolean named = text.toLowerCase(Locale.ROOT).startsWith(step.subject().toLowerCase(Locale.ROOT));
+        return (named ? text : raised(step.subject()) + ": " + Name.within(text)) + ".";
+    }
+
+    private static String raised(String name) {
+        return Character.toUpperCase(name.charAt(0)) + name.substring(1);
+    }
+
+    private static String waits(OrderCard.Step step) {
+        return raised(step.subject()) + ": " + step.meanwhile() + ".";
+    }
+
+    private String of() {
+        return "For the " + filling.called() + ".";
+    }
+
+    private void mix() {
+        List<Task.Part> parts = new ArrayList<>();
+        List<CookStep> spells = new ArrayList<>();
+        Duration time = WEIGHING;
+        int no = 0;
+        for (OrderCard.Step step : card.steps()) {
+            if (step.kind() != OrderCard.Kind.PREPARE) {
+                parts.addAll(parts(step, key + ".mix-" + ++no));
+                time = time.plus(step.time());
+                // The steps that want watching the clock are its timers.
+                if (step.time().compareTo(WATCHED) > 0) {
+                    spells.add(new CookStep(step.text().replaceAll(":$", "."), step.time()));
+                }
+            }
+        }
+        String patty = share.patty().isZero()
+                ? ""
+                : " Fry a " + Quoted.mass(share.patty().grams(), 0) + " patty and taste that, never the raw filling.";
+        tasks.add(Task.hands(mixing(filling.no()), Station.FILLING, "Make the " + filling.called() + ".", time, before)
+                .saying(Quoted.mass(share.made().grams(), 0) + " in all." + patty)
+                .with(spells)
+                .weighing(parts));
+    }
+
+    private static List<Task.Part> parts(OrderCard.Step step, String stem) {
+        List<Task.Part> parts = new ArrayList<>();
+        for (OrderCard.Weighed one : step.lines()) {
+            String how = step.kind() == OrderCard.Kind.MIX ? one.name() : step.subject() + ", " + one.name();
+            String name = step.kind() == OrderCard.Kind.TASTE ? "for the test patty" : how;
+            parts.add(new Task.Part(stem + "." + parts.size(), name, Quoted.weighed(one.mass())));
+        }
+        return parts;
+    }
+}

@@ -1,0 +1,106 @@
+package ironpin.clock;
+
+import ironpin.batch.Balance;
+import ironpin.batch.Batch;
+import ironpin.batch.Lot;
+import ironpin.batch.Station;
+import ironpin.cook.CookStep;
+import ironpin.cook.Rounds;
+import ironpin.cook.VesselKind;
+import ironpin.filling.SafeCore;
+import ironpin.quantity.Quoted;
+import ironpin.wording.Name;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** The tasks of one lot: shaped in one go, then cooked round by round. */
+final class LotTasks {
+    private static final Duration HEAT_UP = Duration.ofMinutes(12);
+
+    private LotTasks() {}
+
+    /** Key of the task in which a lot is shaped. */
+    static String shape(int lotNo) {
+        return "lot-" + lotNo + ".shape";
+    }
+
+    /** Key of a round. @param round from 1 */
+    static String round(int lotNo, int round) {
+        return "lot-" + lotNo + ".cook-" + round;
+    }
+
+    /** @param doughReady key of the last task of its dough; unused for wrappers out of a pack */
+    static Optional<Task> shaping(Batch batch, Balance.OfLot share, Lot lot, String doughReady) {
+        if (share.pieces() == 0) {
+            return Optional.empty();
+        }
+        boolean bought = lot.bought().isPresent();
+        List<String> after = new ArrayList<>(List.of(FillingTasks.mixing(lot.fillingNo())));
+        if (!bought) {
+            after.add(0, doughReady);
+        }
+        String title = (bought ? "Fill, wet the rim and fold " : "Cut, roll, fill and fold ") + share.pieces() + " "
+                + Name.within(lot.name()) + ".";
+        String frozen = share.toFreezer() == 0
+                ? ""
+                : " " + share.toFreezer() + " of them go to the freezer: a full tray at a time.";
+        return Optional.of(Task.hands(
+                        shape(lot.no()),
+                        Station.PORTION,
+                        title,
+                        bought ? Pace.folding(lot.fold(), share.pieces()) : Pace.shaping(lot.fold(), share.pieces()),
+                        after)
+                .saying("Keep them covered." + frozen)
+                .weighing(List.of(
+                        new Task.Part(
+                                shape(lot.no()) + ".skin",
+                                bought ? "a wrapper" : "of dough each",
+                                Quoted.mass(share.doughEach().grams(), 1)),
+                        new Task.Part(
+                                shape(lot.no()) + ".filling",
+                                batch.filling(lot.fillingNo()).called() + " each",
+                                Quoted.mass(share.fillingEach().grams(), 1)))));
+    }
+
+    /** Heating the vessel, and every round in it. */
+    static List<Task> cooking(Batch batch, Balance.OfLot share, Lot lot, Rounds rounds) {
+        List<Task> tasks = new ArrayList<>();
+        if (rounds.sizes().isEmpty()) {
+            return tasks;
+        }
+        String vessel = lot.vessel().kind() + "-" + lot.no();
+        List<CookStep> spells = lot.method().round(share.piece(), lot.vessel());
+        Duration each = spells.stream().map(CookStep::time).reduce(Pace.BETWEEN_ROUNDS, Duration::plus);
+        // Over a steamer hands are free; every other round wants to be watched.
+        Set<String> needs = lot.vessel().kind() == VesselKind.BASKET ? Set.of(vessel) : Set.of(vessel, Task.HANDS);
+        String heat = "lot-" + lot.no() + ".heat";
+        tasks.add(Task.waiting(
+                        heat, Station.COOK, "Heat the " + lot.vessel().kind().label() + ".", HEAT_UP, List.of())
+                .needing(Set.of(vessel)));
+        List<String> before = new ArrayList<>(List.of(heat, shape(lot.no())));
+        String core = "In the middle at least "
+                + Quoted.temperature(SafeCore.of(batch.filling(lot.fillingNo()).formula())
+                        .core()
+                        .celsius())
+                + ": probe one.";
+        int count = rounds.sizes().size();
+        for (int i = 0; i < count; i++) {
+            String key = round(lot.no(), i + 1);
+            String which = count == 1 ? "Cook " : "Round " + (i + 1) + " of " + count + ": ";
+            tasks.add(Task.waiting(
+                            key,
+                            Station.COOK,
+                            which + rounds.sizes().get(i) + " " + Name.within(lot.name()) + ".",
+                            each,
+                            List.copyOf(before))
+                    .saying(core)
+                    .needing(needs)
+                    .with(spells));
+            before.add(key);
+        }
+        return tasks;
+    }
+}

@@ -1,0 +1,113 @@
+package ironpin.clock;
+
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * How far a day's work has come. A step may begin only when everything it depends on is done; a wait is done when its timer has
+ * rung or the cook says so, never merely because its timer was started.
+ */
+public final class Progress {
+    private final Timetable table;
+    private final Set<String> done;
+    private final Map<String, Duration> timed;
+
+    private Progress(Timetable table, Set<String> done, Map<String, Duration> timed) {
+        this.table = table;
+        this.done = done;
+        this.timed = timed;
+    }
+
+    /**
+     * @param ticked keys of what the cook ticked off
+     * @param timed how long the timers that were started still take, by the keys of their tasks; zero or less where one has rung
+     */
+    public static Progress of(Timetable table, Set<String> ticked, Map<String, Duration> timed) {
+        Set<String> done = new HashSet<>(ticked);
+        for (Task task : table.tasks()) {
+            Duration left = timed.get(task.key());
+            if (task.waits() && left != null && !positive(left)) {
+                done.add(task.key());
+            }
+        }
+        return new Progress(table, Set.copyOf(done), Map.copyOf(timed));
+    }
+
+    /** Keys of everything that is done. */
+    public Set<String> done() {
+        return done;
+    }
+
+    /** Whether a step is done. */
+    public boolean done(Task task) {
+        return done.contains(task.key());
+    }
+
+    /** Whether a step may begin: it is not done, and everything it depends on is. */
+    public boolean ready(Task task) {
+        return !done(task) && done.containsAll(task.after());
+    }
+
+    /** Whether a step gets on by itself by its timer. */
+    public boolean underWay(Task task) {
+        Duration left = timed.get(task.key());
+        return ready(task) && !task.busy() && left != null && positive(left);
+    }
+
+    /** What a step still waits for, in the order of the day: of a chain of steps only its last, which stands for the others. */
+    public List<Task> before(Task task) {
+        Set<String> open = open(task);
+        Set<String> implied = new HashSet<>();
+        for (String one : open) {
+            implied.addAll(open(table.slot(one).task()));
+        }
+        return table.tasks().stream()
+                .filter(one -> open.contains(one.key()) && !implied.contains(one.key()))
+                .toList();
+    }
+
+    private Set<String> open(Task task) {
+        return task.after().stream().filter(key -> !done.contains(key)).collect(Collectors.toSet());
+    }
+
+    /** The one thing to do now: the first step that may begin and does not get on by itself; else the wait that ends first. */
+    public Optional<Task> now() {
+        return inOrder().findFirst();
+    }
+
+    /** What comes after it, as things stand. */
+    public Optional<Task> then() {
+        List<Task> ready = inOrder().limit(2).toList();
+        if (ready.size() > 1) {
+            return Optional.of(ready.get(1));
+        }
+        return slots().filter(task -> !done(task) && !ready.contains(task)).findFirst();
+    }
+
+    private Stream<Task> inOrder() {
+        return Stream.concat(
+                slots().filter(task -> ready(task) && !underWay(task)),
+                slots().filter(this::underWay)
+                        .sorted((a, b) -> timed.get(a.key()).compareTo(timed.get(b.key()))));
+    }
+
+    private Stream<Task> slots() {
+        return table.slots().stream().map(Timetable.Slot::task);
+    }
+
+    /** How late it is by now. */
+    public Lateness lateness(LocalDateTime now) {
+        return Lateness.of(table, done, timed, now);
+    }
+
+    private static boolean positive(Duration time) {
+        return !time.isNegative() && !time.isZero();
+    }
+}

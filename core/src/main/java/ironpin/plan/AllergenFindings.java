@@ -1,0 +1,70 @@
+package ironpin.plan;
+
+import ironpin.allergen.AllergenAnswer;
+import ironpin.allergen.AllergenLines;
+import ironpin.pantry.Allergen;
+import ironpin.pantry.Allergens;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/** Who must not eat this lot, and what nobody can rule out. */
+final class AllergenFindings {
+    private AllergenFindings() {}
+
+    /** What a lot holds that somebody at the table avoids, or may hold as far as is known here. */
+    static List<Finding> avoided(BatchPlan plan, LotPlan lot) {
+        Set<Allergen> avoided = plan.batch().guests().avoided();
+        AllergenAnswer answer = AllergenLines.ofLot(plan.batch(), lot.lot());
+        List<Finding> found = new ArrayList<>();
+        Set<Allergen> hit = answer.hit(avoided);
+        if (!hit.isEmpty()) {
+            found.add(Finding.of(
+                    Saying.ALLERGEN_AVOIDED,
+                    count(hit.size()),
+                    "in this lot that somebody at the table avoids: " + lines(answer, hit) + ".",
+                    "Make a lot without it, on clean boards, in its own water and oil."));
+        }
+        Set<Allergen> open = answer.open(avoided);
+        if (!open.isEmpty()) {
+            found.add(
+                    Finding.of(
+                            Saying.ALLERGEN_OPEN,
+                            Allergens.names(open),
+                            "cannot be ruled out for those who avoid it, because of "
+                                    + AllergenAnswer.quoted(answer.openLines(open)) + ".",
+                            answer.known()
+                                    ? "Its packet says."
+                                    : "A line that is not known may hold anything: read its packet, or say what it stands for."));
+        }
+        return found;
+    }
+
+    /** All that is known of a lot's allergens. */
+    static Finding all(BatchPlan plan, LotPlan lot) {
+        AllergenAnswer answer = AllergenLines.ofLot(plan.batch(), lot.lot());
+        Set<Allergen> avoided = plan.batch().guests().avoided();
+        boolean clear = !avoided.isEmpty()
+                && answer.hit(avoided).isEmpty()
+                && answer.open(avoided).isEmpty();
+        String free = clear ? "Nothing in it that somebody avoids (" + Allergens.names(avoided) + "). " : "";
+        int size = answer.sure().size();
+        return Finding.of(
+                Saying.ALLERGENS,
+                count(size) + (answer.known() ? "" : " at least"),
+                "in skin, filling and dip: " + answer.said() + ".",
+                free + AllergenLines.NOT_COUNTED);
+    }
+
+    private static String count(int size) {
+        return size + (size == 1 ? " allergen" : " allergens");
+    }
+
+    private static String lines(AllergenAnswer answer, Set<Allergen> hit) {
+        List<String> said = new ArrayList<>();
+        for (Allergen one : hit) {
+            said.add(one.label() + " (" + String.join(", ", answer.sure().get(one)) + ")");
+        }
+        return String.join(", ", said);
+    }
+}

@@ -1,0 +1,36 @@
+package ironpin.recipe;
+
+import ironpin.allergen.AllergenAnswer;
+import ironpin.allergen.AllergenLines;
+import ironpin.pantry.Allergens;
+import ironpin.plan.Finding;
+import ironpin.plan.Saying;
+import java.util.List;
+
+/** The allergens of every line of a recipe, whatever its amount: what is to taste or beside is eaten too. */
+final class RecipeAllergens {
+    private RecipeAllergens() {}
+
+    static AllergenAnswer of(ReadRecipe recipe) {
+        List<AllergenAnswer.Line> lines = recipe.lines().stream()
+                .map(line -> new AllergenAnswer.Line(line.name(), allergens(line)))
+                .toList();
+        return AllergenAnswer.of(lines);
+    }
+
+    private static Allergens allergens(RecipeLine line) {
+        return line.meaning().orElse(null) instanceof Meaning.OfFlour of
+                ? AllergenLines.of(of.flour()).plus(line.food().allergens())
+                : line.food().allergens();
+    }
+
+    static Finding said(ReadRecipe recipe) {
+        AllergenAnswer answer = of(recipe);
+        int size = answer.sure().size();
+        return Finding.of(
+                Saying.RECIPE_ALLERGENS,
+                size + (size == 1 ? " allergen" : " allergens") + (answer.known() ? "" : " at least"),
+                "in all of it: " + answer.said() + ".",
+                "");
+    }
+}

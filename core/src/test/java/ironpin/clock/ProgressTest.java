@@ -1,0 +1,114 @@
+package ironpin.clock;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import ironpin.batch.Appetite;
+import ironpin.batch.RandomBatches;
+import ironpin.batch.Styles;
+import ironpin.plan.BatchPlan;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.testng.annotations.Test;
+
+public class ProgressTest {
+    private static final Timetable SCALDED = BatchPlan.of(Styles.start(
+                    Styles.get("pan-crescent"), "Supper", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL))
+            .timetable();
+
+    private static Task task(String end) {
+        return SCALDED.slots().stream()
+                .map(Timetable.Slot::task)
+                .filter(one -> one.key().endsWith(end))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** A scalded dough cools before hands may go in. Starting the timer of that wait does not make it kneadable. */
+    @Test
+    public void aTimerThatRunsDoesNotEndTheWait() {
+        Task cools = task("dough-1.cool");
+        Task kneads = SCALDED.slots().stream()
+                .map(Timetable.Slot::task)
+                .filter(one -> one.after().contains(cools.key()))
+                .findFirst()
+                .orElseThrow();
+        assertTrue(cools.waits());
+        Set<String> mixed = Set.copyOf(cools.after());
+        Progress running = Progress.of(SCALDED, mixed, Map.of(cools.key(), Duration.ofMinutes(4)));
+        assertTrue(running.underWay(cools));
+        assertFalse(running.ready(kneads));
+        assertEquals(running.before(kneads), List.of(cools));
+        assertFalse(running.now().filter(kneads::equals).isPresent());
+        Progress rung = Progress.of(SCALDED, mixed, Map.of(cools.key(), Duration.ZERO));
+        assertTrue(rung.done(cools) && rung.ready(kneads));
+        Set<String> said = new HashSet<>(mixed);
+        said.add(cools.key());
+        assertTrue(Progress.of(SCALDED, said, Map.of()).ready(kneads));
+    }
+
+    /** Whoever waits is told the last thing of each chain, not every step of the day. */
+    @Test
+    public void aWaitingStepNamesOnlyTheLastOfEachChain() {
+        Task second = task("lot-1.cook-2");
+        assertTrue(second.after().size() > 1, second.after().toString());
+        assertEquals(Progress.of(SCALDED, Set.of(), Map.of()).before(second), List.of(task("lot-1.cook-1")));
+        Set<String> cooked = Set.of("lot-1.cook-1");
+        assertFalse(Progress.of(SCALDED, cooked, Map.of()).before(second).contains(task("lot-1.cook-1")));
+    }
+
+    /** What is cooked is done when the cook has looked at it, not when a timer rings. */
+    @Test
+    public void aRungTimerEndsNoWork() {
+        Task round = task("lot-1.cook-1");
+        Progress rung = Progress.of(SCALDED, Set.copyOf(round.after()), Map.of(round.key(), Duration.ofSeconds(-5)));
+        assertFalse(rung.done(round));
+        assertTrue(rung.ready(round));
+    }
+
+    /** While one thing gets on by itself, the hands go on with the next that may begin; if there is none, that wait is shown. */
+    @Test
+    public void handsGoOnMeanwhile() {
+        Map<String, Duration> timed = new HashMap<>();
+        Set<String> done = new HashSet<>();
+        Task first = Progress.of(SCALDED, done, timed).now().orElseThrow();
+        done.add(first.key());
+        for (Task wait : SCALDED.tasks()) {
+            if (wait.waits()) {
+                timed.put(wait.key(), Duration.ofMinutes(5));
+            }
+        }
+        Task now = Progress.of(SCALDED, done, timed).now().orElseThrow();
+        assertTrue(now.busy() && done.containsAll(now.after()), now.toString());
+        SCALDED.tasks().stream().filter(one -> !one.waits()).forEach(one -> done.add(one.key()));
+        Progress waiting = Progress.of(SCALDED, done, timed);
+        assertTrue(waiting.now().orElseThrow().waits());
+    }
+
+    /** Whatever is planned, doing what is said to be next does everything once, and nothing before what it depends on. */
+    @Test
+    public void followingItDoesEverythingInOrder() {
+        RandomBatches random = new RandomBatches(11);
+        for (int i = 0; i < 150; i++) {
+            Timetable table = BatchPlan.of(random.next()).timetable();
+            Set<String> done = new HashSet<>();
+            while (true) {
+                Progress progress = Progress.of(table, done, Map.of());
+                if (progress.now().isEmpty()) {
+                    break;
+                }
+                Task now = progress.now().get();
+                assertTrue(done.containsAll(now.after()), now.key());
+                assertTrue(done.add(now.key()), "twice: " + now.key());
+                assertTrue(progress.then().isEmpty() || !progress.then().get().equals(now));
+            }
+            assertEquals(done.size(), table.slots().size());
+        }
+    }
+}

@@ -1,0 +1,160 @@
+package ironpin.plan;
+
+import ironpin.batch.Appetite;
+import ironpin.batch.Batch;
+import ironpin.batch.Composing;
+import ironpin.batch.FillingComposing;
+import ironpin.batch.Pin;
+import ironpin.batch.Pins;
+import ironpin.batch.PlanField;
+import ironpin.batch.Station;
+import ironpin.batch.Style;
+import ironpin.batch.Styles;
+import ironpin.clock.Lateness;
+import ironpin.clock.Progress;
+import ironpin.cook.CookMethod;
+import ironpin.dough.DoughFamily;
+import ironpin.dough.KneadSchool;
+import ironpin.dough.Kneading;
+import ironpin.filling.FillingKind;
+import ironpin.filling.MixSchool;
+import ironpin.kit.Kit;
+import ironpin.pantry.Absorption;
+import ironpin.pantry.Allergen;
+import ironpin.quantity.CupStandard;
+import ironpin.quantity.Percentage;
+import ironpin.recipe.Corrections;
+import ironpin.recipe.ReadRecipe;
+import ironpin.recipe.RecipeCheck;
+import ironpin.recipe.RecipeReader;
+import ironpin.recipe.RecipeText;
+import ironpin.wrapper.BoughtWrapper;
+import ironpin.wrapper.Fold;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * A state of a plan, or a recipe, in one line of text, with everything that is said about it: "boiled-crescent 6; hydration=45",
+ * or "recipe; Leaves / Makes 20 / 200 g flour".
+ */
+final class Situation {
+    private static final LocalDateTime EVENING = LocalDateTime.of(2026, 11, 28, 19, 0);
+
+    private Batch batch;
+    private Duration late = Duration.ZERO;
+
+    private Situation(Batch batch) {
+        this.batch = batch;
+    }
+
+    /** Everything that is said of it. */
+    static List<Finding> said(String text) {
+        String[] parts = text.split(";\\s*", 2);
+        if (parts[0].equals("recipe")) {
+            return recipe(parts[1]);
+        }
+        Situation situation = new Situation(start(parts[0].strip()));
+        if (parts.length > 1) {
+            for (String step : parts[1].split(";\\s*")) {
+                situation.step(step.strip());
+            }
+        }
+        return situation.findings();
+    }
+
+    private static List<Finding> recipe(String text) {
+        ReadRecipe read =
+                new RecipeReader(CupStandard.US).read(RecipeText.read(text.replaceAll("\\s+/\\s+", "\n"), ""));
+        RecipeCheck check = RecipeCheck.of(read, Corrections.NONE);
+        List<Finding> all = new ArrayList<>(check.contradictions());
+        all.addAll(check.findings());
+        return all;
+    }
+
+    private static Batch start(String text) {
+        String[] words = text.split(" ");
+        List<Style> styles =
+                Arrays.stream(words[0].split("\\+")).map(Styles::get).toList();
+        return Styles.start(styles, "Supper", EVENING, Integer.parseInt(words[1]), Appetite.USUAL);
+    }
+
+    private List<Finding> findings() {
+        BatchPlan plan = BatchPlan.of(batch);
+        Optional<Lateness> lateness = late.isZero()
+                ? Optional.empty()
+                : Optional.of(Progress.of(plan.timetable(), Set.of(), Map.of())
+                        .lateness(plan.timetable().latestStart().plus(late)));
+        List<Finding> all = new ArrayList<>();
+        for (Station station : Station.values()) {
+            all.addAll(Findings.at(station, plan, 1, lateness));
+        }
+        return all;
+    }
+
+    private void step(String step) {
+        int at = step.indexOf('=');
+        String key = at < 0 ? step : step.substring(0, at).strip();
+        String value = at < 0 ? "" : step.substring(at + 1).strip();
+        int dot = key.indexOf('.');
+        int no = dot < 0 ? 1 : Integer.parseInt(key.substring(dot + 1));
+        String name = dot < 0 ? key : key.substring(0, dot);
+        Optional<PlanField> field = PlanField.ofKey(name);
+        if (field.isPresent()) {
+            batch = field.get().write(batch, no, Double.parseDouble(value));
+            return;
+        }
+        batch = switch (name) {
+            case "family" ->
+                Composing.family(
+                        batch, 1, DoughFamily.valueOf(value), batch.lot(1).method(), Kit.usual());
+            case "school" -> Composing.kneading(batch, 1, new Kneading(KneadSchool.valueOf(value), Kneading.By.HAND));
+            case "method" -> batch.withMethod(1, CookMethod.ofKey(value));
+            case "fold" -> batch.withFold(1, Fold.valueOf(value));
+            case "bought" ->
+                Composing.bought(
+                        batch,
+                        1,
+                        Optional.of(BoughtWrapper.usual(
+                                BoughtWrapper.Shape.valueOf(value.split("-")[0]),
+                                BoughtWrapper.Thickness.valueOf(value.split("-")[1]))));
+            case "line" -> FillingComposing.rename(batch, 1, no, value);
+            case "add" -> FillingComposing.add(batch, 1, value);
+            case "drop" -> FillingComposing.drop(batch, 1, no);
+            case "soup" -> FillingComposing.soup(batch, 1);
+            case "kind" -> FillingComposing.kind(batch, 1, FillingKind.valueOf(value));
+            case "mix" -> FillingComposing.school(batch, 1, MixSchool.valueOf(value));
+            case "hold" -> Pins.move(batch, 1, Pin.valueOf(value));
+            case "likes" -> batch.withGuests(batch.guests().liking(Double.parseDouble(value)));
+            case "avoid" -> batch.withGuests(batch.guests().avoiding(avoided(value)));
+            case "learned" -> learned(Double.parseDouble(value));
+            case "late" -> {
+                late = Duration.ofSeconds(Math.round(60 * Double.parseDouble(value)));
+                yield batch;
+            }
+            default -> throw new IllegalArgumentException(step);
+        };
+    }
+
+    private static Set<Allergen> avoided(String names) {
+        Set<Allergen> all = EnumSet.noneOf(Allergen.class);
+        Arrays.stream(names.split("\\s*,\\s*")).map(Allergen::valueOf).forEach(all::add);
+        return all;
+    }
+
+    private Batch learned(double points) {
+        Absorption known = new Absorption(Percentage.of(points), Percentage.of(1.2), 2);
+        Kit kit = Kit.usual();
+        return Composing.in(
+                kit.withFlours(kit.flours().stream()
+                        .map(flour -> flour.withAbsorption(known))
+                        .toList()),
+                batch);
+    }
+}
