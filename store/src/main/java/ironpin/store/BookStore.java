@@ -1,5 +1,6 @@
 package ironpin.store;
 
+import static ironpin.store.db.Tables.LOT;
 import static ironpin.store.db.Tables.OUTCOME;
 
 import ironpin.book.FillingVerdict;
@@ -21,7 +22,7 @@ public final class BookStore {
         this.cupboard = cupboard;
     }
 
-    /** Writes down what came of a lot, over what stood there before, and puts the batch into the Book. */
+    /** Writes down what came of a lot, over what stood there before; with its last lot a batch goes into the Book. */
     public void record(long batchId, int lotNo, String style, Outcome outcome, Instant now) {
         cupboard.write(dsl -> {
             BatchRecord head = BatchStore.locked(dsl, batchId);
@@ -29,13 +30,31 @@ public final class BookStore {
                     .where(OUTCOME.BATCH_ID.eq(batchId), OUTCOME.LOT_NO.eq(lotNo))
                     .execute();
             dsl.executeInsert(row(batchId, lotNo, style, outcome, now));
-            if (!head.getStatus().equals(Status.DONE.name())) {
-                head.setStatus(Status.DONE.name());
-                head.setFinishedAt(Times.kept(now));
-                head.store();
+            int lots = dsl.fetchCount(LOT, LOT.BATCH_ID.eq(batchId).and(LOT.REVISION.eq(head.getCurrentRevision())));
+            int judged = dsl.fetchCount(
+                    LOT.join(OUTCOME).on(OUTCOME.BATCH_ID.eq(LOT.BATCH_ID), OUTCOME.LOT_NO.eq(LOT.NO)),
+                    LOT.BATCH_ID.eq(batchId).and(LOT.REVISION.eq(head.getCurrentRevision())));
+            if (judged == lots) {
+                finish(head, now);
             }
             return batchId;
         });
+    }
+
+    /** Puts a batch into the Book as it is, whether every lot has been judged or not. */
+    public void finish(long batchId, Instant now) {
+        cupboard.write(dsl -> {
+            finish(BatchStore.locked(dsl, batchId), now);
+            return batchId;
+        });
+    }
+
+    private static void finish(BatchRecord head, Instant now) {
+        if (!head.getStatus().equals(Status.DONE.name())) {
+            head.setStatus(Status.DONE.name());
+            head.setFinishedAt(Times.kept(now));
+            head.store();
+        }
     }
 
     /** What was written about the lots of a batch, by lot number. */

@@ -94,6 +94,10 @@ public final class HandStore {
                 .orderBy(TASTING.TASTED_AT, TASTING.BATCH_ID, TASTING.REVISION)
                 .fetchInto(TASTING);
         for (TastingRecord row : tastings) {
+            if (row.getSaltUpct() == 0) {
+                // What a filling holds of salt was not known when it was tasted: nothing can be learned from it.
+                continue;
+            }
             hand = hand.tasted(PattyVerdict.valueOf(row.getVerdict()), new Percentage(row.getSaltUpct()).percent());
         }
         for (SqueezedRecord row : dsl.selectFrom(SQUEEZED)

@@ -1,5 +1,6 @@
 package ironpin.store;
 
+import static ironpin.store.db.Tables.DIP_LINE;
 import static ironpin.store.db.Tables.DOUGH;
 import static ironpin.store.db.Tables.DOUGH_FLOUR;
 import static ironpin.store.db.Tables.DOUGH_LINE;
@@ -29,12 +30,12 @@ import ironpin.dough.DoughLine;
 import ironpin.dough.KneadSchool;
 import ironpin.dough.Kneading;
 import ironpin.dough.Waters;
-import ironpin.filling.Allergen;
 import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingKind;
 import ironpin.filling.FillingLine;
 import ironpin.filling.MixSchool;
 import ironpin.pantry.Absorption;
+import ironpin.pantry.Allergen;
 import ironpin.pantry.Flour;
 import ironpin.pantry.FlourKind;
 import ironpin.pantry.Price;
@@ -42,6 +43,7 @@ import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Temperature;
+import ironpin.store.db.tables.records.DipLineRecord;
 import ironpin.store.db.tables.records.DoughFlourRecord;
 import ironpin.store.db.tables.records.DoughLineRecord;
 import ironpin.store.db.tables.records.DoughRecord;
@@ -117,6 +119,17 @@ final class PlanRows {
         insert(FILLING, fillings);
         insert(FILLING_LINE, fillingLines);
         insert(LOT, batch.lots().stream().map(this::row).toList());
+        insert(
+                DIP_LINE,
+                batch.lots().stream().flatMap(lot -> dipRows(lot).stream()).toList());
+    }
+
+    private List<DipLineRecord> dipRows(Lot lot) {
+        List<DipLineRecord> rows = new ArrayList<>();
+        for (Dip.Part part : lot.dip().parts()) {
+            rows.add(new DipLineRecord(batchId, revision, lot.no(), rows.size(), part.ingredient(), part.parts()));
+        }
+        return rows;
     }
 
     private static Guests guests(RevisionRecord head) {
@@ -160,7 +173,9 @@ final class PlanRows {
                 .fetchGroups(
                         DOUGH_LINE.DOUGH_NO,
                         row -> new DoughLine(
-                                DoughAddition.valueOf(row.getAddition()), new Percentage(row.getShareUpct())));
+                                DoughAddition.valueOf(row.getAddition()),
+                                new Percentage(row.getShareUpct()),
+                                row.getSaid()));
         return dsl.selectFrom(DOUGH)
                 .where(DOUGH.BATCH_ID.eq(batchId), DOUGH.REVISION.eq(revision))
                 .orderBy(DOUGH.NO)
@@ -203,10 +218,14 @@ final class PlanRows {
     }
 
     private List<Lot> lots() {
+        Map<Integer, List<Dip.Part>> dips = dsl.selectFrom(DIP_LINE)
+                .where(DIP_LINE.BATCH_ID.eq(batchId), DIP_LINE.REVISION.eq(revision))
+                .orderBy(DIP_LINE.POSITION)
+                .fetchGroups(DIP_LINE.LOT_NO, row -> new Dip.Part(row.getIngredient(), row.getParts()));
         return dsl.selectFrom(LOT)
                 .where(LOT.BATCH_ID.eq(batchId), LOT.REVISION.eq(revision))
                 .orderBy(LOT.NO)
-                .fetch(PlanRows::lot);
+                .fetch(row -> lot(row, new Dip(row.getDip(), dips.getOrDefault(row.getNo(), List.of()))));
     }
 
     private static Optional<Bowl> bowl(DoughRecord row) {
@@ -242,7 +261,7 @@ final class PlanRows {
         return new FlourShare(flour, new Percentage(row.getShareUpct()));
     }
 
-    private static Lot lot(LotRecord row) {
+    private static Lot lot(LotRecord row, Dip dip) {
         PieceRule rule = row.getPerEater() != null
                 ? new PieceRule.PerEater(row.getPerEater())
                 : new PieceRule.Counted(row.getCounted());
@@ -264,7 +283,7 @@ final class PlanRows {
                         new Length(row.getVesselUm()),
                         row.getVesselTiers(),
                         row.getVesselWatts()),
-                Dip.valueOf(row.getDip()),
+                dip,
                 bought(row));
     }
 
@@ -312,7 +331,8 @@ final class PlanRows {
                 doughNo,
                 position,
                 line.addition().name(),
-                line.share().millionths());
+                line.share().millionths(),
+                line.said());
     }
 
     private FillingRecord row(Filling filling) {

@@ -2,6 +2,8 @@ package ironpin.store;
 
 import static ironpin.store.db.Tables.STEP_DONE;
 import static ironpin.store.db.Tables.TIMER;
+import static org.jooq.impl.DSL.max;
+import static org.jooq.impl.DSL.select;
 
 import ironpin.store.db.tables.records.TimerRecord;
 import java.time.Duration;
@@ -45,6 +47,16 @@ public final class RunStore {
     public void untick(long batchId, String taskKey) {
         cupboard.write(dsl -> dsl.deleteFrom(STEP_DONE)
                 .where(STEP_DONE.BATCH_ID.eq(batchId), STEP_DONE.TASK_KEY.eq(taskKey))
+                .execute());
+    }
+
+    /** Takes the last tick back, whatever it was of. */
+    public void takeBack(long batchId) {
+        cupboard.write(dsl -> dsl.deleteFrom(STEP_DONE)
+                .where(
+                        STEP_DONE.BATCH_ID.eq(batchId),
+                        STEP_DONE.DONE_AT.eq(
+                                select(max(STEP_DONE.DONE_AT)).from(STEP_DONE).where(STEP_DONE.BATCH_ID.eq(batchId))))
                 .execute());
     }
 

@@ -5,10 +5,10 @@ import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Styles;
-import ironpin.filling.Allergen;
 import ironpin.filling.PattyVerdict;
 import ironpin.filling.Treatment;
 import ironpin.kit.Hand;
+import ironpin.pantry.Allergen;
 import ironpin.pantry.Price;
 import ironpin.quantity.Mass;
 import java.io.IOException;

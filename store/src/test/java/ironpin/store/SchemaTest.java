@@ -6,6 +6,7 @@ import static org.testng.Assert.assertThrows;
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
 import ironpin.batch.Styles;
+import ironpin.dip.Dips;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -35,7 +36,8 @@ public class SchemaTest {
 
     private static Batch supper() {
         return Styles.start(
-                Styles.get("griddle-bread"), "Breads", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
+                        Styles.get("griddle-bread"), "Breads", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL)
+                .withDip(1, Dips.SESAME_CHIVE);
     }
 
     @BeforeClass
@@ -134,6 +136,7 @@ public class SchemaTest {
                     statement.execute(insert);
                 }
             }
+            statement.execute("update lot set dip = 'SESAME_CHIVE'");
         }
     }
 
