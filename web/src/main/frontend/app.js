@@ -1,9 +1,11 @@
 // What only the browser can do; every rule and number comes from the server.
 import "./js/morph.js";
+import "./js/lists.js";
 import "./js/fields.js";
 import "./js/drag.js";
 import "./js/keys.js";
 import "./js/live.js";
 import "./js/timers.js";
 import "./js/bench.js";
+import "./js/drafts.js";
 import "./js/page.js";

@@ -1,4 +1,6 @@
 // At the counter: the next line large, the screen awake, one key or tap to go on.
+import { singleKeys } from "./shortcuts.js";
+
 let lock = null;
 
 const screen = () => document.getElementById("screen");
@@ -22,7 +24,7 @@ function toggle() {
 
 document.addEventListener("keydown", (event) => {
   const typing = event.target.closest?.("input:not([type=radio]):not([type=checkbox]), textarea, select, dialog[open]");
-  if (event.key === "b" && !event.ctrlKey && !event.metaKey && !event.altKey && !typing) {
+  if (event.key === "b" && !event.ctrlKey && !event.metaKey && !event.altKey && !typing && singleKeys()) {
     toggle();
   }
 });

@@ -17,14 +17,17 @@ document.addEventListener("keydown", (event) => {
   if (!(field instanceof HTMLInputElement) || !field.matches(".field, .title-field")) {
     return;
   }
-  if (event.key === "Enter" && field.form?.hasAttribute("hx-trigger") && !field.closest(".judge")) {
+  if (event.key === "Enter" && field.form?.hasAttribute("hx-trigger")) {
     event.preventDefault();
-    if (field.value !== field.defaultValue) {
+    // What is sent as a whole is sent by Enter; a number that stands alone only if it is another.
+    if (!field.form.getAttribute("hx-trigger").includes("change")) {
+      field.form.requestSubmit();
+    } else if (field.value !== field.defaultValue) {
       changed(field);
     }
   } else if (event.key === "Escape") {
     field.value = field.defaultValue;
-    field.blur();
+    field.select?.();
   } else if (field.dataset.step && (event.key === "ArrowUp" || event.key === "ArrowDown")) {
     event.preventDefault();
     nudge(field, (event.key === "ArrowUp" ? 1 : -1) * (event.shiftKey ? 10 : 1));

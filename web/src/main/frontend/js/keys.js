@@ -1,4 +1,6 @@
 // Shortcuts; none fires while something is being typed.
+import { singleKeys } from "./shortcuts.js";
+
 const typing = (target) => target.closest?.("input:not([type=radio]):not([type=checkbox]), textarea, select, dialog[open]");
 
 const press = (selector) => {
@@ -18,7 +20,7 @@ const actions = {
 };
 
 document.addEventListener("keydown", (event) => {
-  if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) {
+  if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || !singleKeys()) {
     return;
   }
   const stop = /^[1-9]$/.test(event.key) && document.querySelector(`.stop[data-key="${event.key}"]`);

@@ -11,7 +11,8 @@ htmx.defineExtension("morph", {
     const fresh = fragment.querySelector("#" + target.id) || fragment.firstElementChild;
     return Idiomorph.morph(target, fresh, {
       morphStyle: "outerHTML",
-      ignoreActiveValue: true,
+      // Only a field in hand is spared: anything else that has the focus, a button or the page itself, follows.
+      ignoreActiveValue: document.activeElement?.matches("input, select, textarea") ?? false,
       callbacks: { beforeNodeMorphed: keep },
     });
   },

@@ -1,8 +1,15 @@
 // Pure sums of the page, testable without one.
 
+// A number as the server reads it: a comma before three digits parts thousands, any other stands for the point.
+function number(text) {
+  const plain = String(text).trim();
+  const grouped = /^[+-]?[1-9]\d{0,2}(,\d{3})+(\.\d+)?$/.test(plain);
+  return Number.parseFloat(grouped ? plain.replaceAll(",", "") : plain.replace(",", "."));
+}
+
 // A typed number moved by so many steps, inside its range; what is no number stays as it is.
 export function stepped(text, by, step, low, high) {
-  const value = Number.parseFloat(String(text).replace(",", "."));
+  const value = number(text);
   if (Number.isNaN(value)) {
     return text;
   }

@@ -11,13 +11,13 @@ import ironpin.batch.Style;
 import ironpin.batch.Styles;
 import ironpin.plan.BatchPlan;
 import ironpin.quantity.CupStandard;
+import ironpin.recipe.Corrections;
 import ironpin.recipe.ReadRecipe;
 import ironpin.recipe.RecipeCheck;
 import ironpin.recipe.RecipeReader;
 import ironpin.recipe.RecipeText;
 import java.time.LocalDateTime;
 import java.util.List;
-import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -85,7 +85,7 @@ public class PlanBenchmark {
     @Benchmark
     public RecipeCheck recipeReadAndChecked() {
         ReadRecipe read = new RecipeReader(CupStandard.US).read(RecipeText.read(RECIPE, ""));
-        return RecipeCheck.of(read, Map.of());
+        return RecipeCheck.of(read, Corrections.NONE);
     }
 
     @Benchmark

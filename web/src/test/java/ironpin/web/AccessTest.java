@@ -3,6 +3,8 @@ package ironpin.web;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import com.deque.html.axecore.args.AxeRuleOptions;
+import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
@@ -10,6 +12,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -17,6 +20,27 @@ import org.testng.annotations.Test;
 public class AccessTest extends OpenKitchen {
     private static final String DEMO = "/batches/4";
     private static final String READ_RECIPE = "/recipes?example";
+
+    /** What is visible, can be pressed and is no link within a sentence, but smaller than a fingertip. */
+    private static final String SMALL_TARGETS =
+            """
+            () => [...document.querySelectorAll('a, button, input:not([type=hidden]), select, textarea, summary, [tabindex="0"]')]
+              .filter((one) => one.checkVisibility() && !one.closest('.sr-only') && !one.matches('.skip'))
+              .filter((one) => !(one.matches('a') && getComputedStyle(one).display === 'inline' && one.closest('p, li, dd, td')))
+              .map((one) => (one.matches('[type=checkbox], [type=radio]') && one.closest('label')) || one)
+              .map((one) => [one, one.getBoundingClientRect()])
+              .filter(([, box]) => box.height < 43.5 || box.width < 43.5)
+              .map(([one, box]) => `${one.outerHTML.slice(0, 90)} ${Math.round(box.width)}x${Math.round(box.height)}`)
+            """;
+
+    /** Beside the usual rules: what a label shows is what speech input says to press it. */
+    private static AxeRunOptions rules() {
+        AxeRuleOptions on = new AxeRuleOptions();
+        on.setEnabled(true);
+        AxeRunOptions rules = new AxeRunOptions();
+        rules.setRules(Map.of("label-content-name-mismatch", on));
+        return rules;
+    }
 
     private static final String[] PAGES = {
         "/",
@@ -67,14 +91,13 @@ public class AccessTest extends OpenKitchen {
 
     @Test(dataProvider = "pages")
     public void axeFindsNothing(String path) {
-        for (ColorScheme scheme : new ColorScheme[] {ColorScheme.LIGHT, ColorScheme.DARK}) {
-            try (BrowserContext device = device(new Browser.NewContextOptions()
-                    .setViewportSize(1280, 800)
-                    .setBypassCSP(true)
-                    .setColorScheme(scheme))) {
-                Page page = device.newPage();
-                open(page, path);
-                var violations = new AxeBuilder(page).analyze().getViolations();
+        try (BrowserContext device = device(
+                new Browser.NewContextOptions().setViewportSize(1280, 800).setBypassCSP(true))) {
+            Page page = device.newPage();
+            open(page, path);
+            for (ColorScheme scheme : new ColorScheme[] {ColorScheme.LIGHT, ColorScheme.DARK}) {
+                page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+                var violations = new AxeBuilder(page).options(rules()).analyze().getViolations();
                 assertEquals(violations.size(), 0, scheme + " " + violations);
             }
         }
@@ -82,13 +105,27 @@ public class AccessTest extends OpenKitchen {
 
     @Test(dataProvider = "pages")
     public void nothingSticksOutSideways(String path) {
-        for (int[] size : new int[][] {{1280, 800}, {820, 1180}, {390, 844}}) {
-            try (BrowserContext device = device(size[0], size[1])) {
-                Page page = device.newPage();
-                open(page, path);
+        try (BrowserContext device = device(1280, 800)) {
+            Page page = device.newPage();
+            open(page, path);
+            for (int[] size : new int[][] {{1280, 800}, {820, 1180}, {390, 844}}) {
+                page.setViewportSize(size[0], size[1]);
                 int width = ((Number) page.evaluate("document.documentElement.scrollWidth")).intValue();
                 assertTrue(width <= size[0], path + " is " + width + " px wide on " + size[0]);
             }
+        }
+    }
+
+    /** Fingers are wider than arrows: what can be pressed is at least 44 px high and wide, or its label is. */
+    @Test(dataProvider = "pages")
+    public void fingersHitWhatTheyMean(String path) {
+        try (BrowserContext tablet = device(new Browser.NewContextOptions()
+                .setViewportSize(390, 844)
+                .setHasTouch(true)
+                .setIsMobile(true))) {
+            Page page = tablet.newPage();
+            open(page, path);
+            assertEquals(page.evaluate(SMALL_TARGETS), List.of(), path);
         }
     }
 }

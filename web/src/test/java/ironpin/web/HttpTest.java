@@ -16,6 +16,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.Map;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -23,6 +24,8 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What the server answers when asked without a browser: the API, the headers, and everything rude. */
 public class HttpTest extends OpenKitchen {
@@ -146,7 +149,7 @@ public class HttpTest extends OpenKitchen {
             {good.replace("\"doughNo\":2", "\"doughNo\":9"), "dough"},
             {good.replace("steamed-leaf", "deep-fried-leaf"), "style"},
             {good.replace("steam/boiling", "steam/lukewarm"), "cooking"},
-            {good.replace("\"sharePercent\":55.0", "\"sharePercent\":65.0"), "100 %"},
+            {good.replace("\"sharePercent\":55.2", "\"sharePercent\":65.2"), "100 %"},
             {good.replace("\"title\":\"Lantern-night supper\"", "\"title\":\"" + "x".repeat(5_000) + "\""), "title"},
         };
     }
@@ -197,6 +200,55 @@ public class HttpTest extends OpenKitchen {
         assertEquals(JSON.readTree(bad.body()).get("allowed").asString(), "20 to 220 %");
         assertEquals(post(path, "application/json", "{\"eaters\":true}").statusCode(), 400);
         assertTrue(get("/api/v1/openapi.json").body().contains(path));
+    }
+
+    @Test
+    public void flourAndFillingAtHandAreHeldTogetherAndWhatConflictsIsRefused()
+            throws IOException, InterruptedException {
+        String path = "/api/v1/calculate/plan";
+        String ask =
+                "{\"style\":\"boiled-crescent\",\"eaters\":6,\"serving\":\"2026-11-28T19:00:00\",\"numbers\":{%s}}";
+        JsonNode both = JSON.readTree(post(path, "application/json", ask.formatted("\"flour\":620,\"filling\":1400"))
+                .body());
+        assertEquals(both.get("flourG").asDouble(), 620, 0.5);
+        assertEquals(both.get("fillingTotalG").asDouble(), 1400, 0.5);
+        for (String numbers : new String[] {"\"each\":9,\"pieces\":60", "\"flour\":620,\"pieces\":60"}) {
+            HttpResponse<String> refused = post(path, "application/json", ask.formatted(numbers));
+            assertEquals(refused.statusCode(), 400, numbers);
+            assertTrue(refused.body().contains("one of each, pieces, or what is at hand"), refused.body());
+        }
+    }
+
+    @Test
+    public void aFillingAtHandThatNoLotUsesIsLeftWhole() throws IOException, InterruptedException {
+        ObjectNode batch = (ObjectNode) JSON.readTree(get("/api/v1/batches/4").body());
+        ArrayNode fillings = (ArrayNode) batch.get("fillings");
+        ObjectNode idle = (ObjectNode) fillings.get(0).deepCopy();
+        idle.put("no", 4).put("atHandG", 500.0);
+        fillings.add(idle);
+        HttpResponse<String> answer = post("/api/v1/calculate/balance", "application/json", batch.toString());
+        assertEquals(answer.statusCode(), 200, answer.body());
+        JsonNode left = JSON.readTree(answer.body()).get("fillings").get(3);
+        assertEquals(left.get("leftG").asDouble() + left.get("lostG").asDouble(), 500, 0.5);
+        assertEquals(left.get("inPiecesG").asDouble(), 0, 1e-9);
+    }
+
+    @Test
+    public void theApiSaysWhichBodyEachPathTakes() throws IOException, InterruptedException {
+        JsonNode api = JSON.readTree(get("/api/v1/openapi.json").body());
+        Map<String, String> bodies = Map.of(
+                "/api/v1/calculate/plan", "numbers",
+                "/api/v1/calculate/amount", "text",
+                "/api/v1/calculate/recipe", "text",
+                "/api/v1/calculate/balance", "doughs",
+                "/api/v1/batches", "lots");
+        bodies.forEach((path, property) -> {
+            String ref = api.at("/paths/" + path.replace("/", "~1")
+                            + "/post/requestBody/content/application~1json/schema/$ref")
+                    .asString("none");
+            JsonNode schema = api.at(ref.replace("#", ""));
+            assertTrue(schema.path("properties").has(property), path + " takes " + ref);
+        });
     }
 
     private static final Set<PlanField> LINES = EnumSet.of(

@@ -53,7 +53,7 @@ public abstract class OpenKitchen {
         application = SpringApplication.run(
                 Ironpin.class, "--server.port=0", "--ironpin.demo=true", "--ironpin.data=" + data.toAbsolutePath());
         // A shared disk may keep a write waiting; a page that never comes right still fails.
-        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
+        PlaywrightAssertions.setDefaultAssertionTimeout(Integer.getInteger("ironpin.patience", 20_000));
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright

@@ -33,7 +33,7 @@ public class ShoppingTest extends OpenKitchen {
                 List.of(Styles.get("boiled-crescent"), Styles.get("griddle-bread")),
                 "Market day",
                 LocalDateTime.of(2026, 12, 12, 19, 0),
-                6,
+                12,
                 Appetite.USUAL,
                 Kit.usual());
         batch = FillingComposing.add(batch, 2, "=cmd|moon \"dust\"");
@@ -56,7 +56,7 @@ public class ShoppingTest extends OpenKitchen {
     @Test
     public void whatStandsAtHomeIsTakenOffAndWhatIsBoughtIsTicked() {
         Locator flour = row("All-round wheat flour");
-        assertThat(flour).containsText("722 g");
+        assertThat(flour).containsText("601 g");
         assertThat(flour).containsText("1,000 g");
         String open = page.locator(".subtitle").innerText();
         flour.locator("input[id^=have-]").fill("2 cups");
@@ -77,7 +77,7 @@ public class ShoppingTest extends OpenKitchen {
         assertThat(row("All-round wheat flour")).containsText("enough");
         String text =
                 page.request().get("/batches/" + id + "/shopping/list.txt").text();
-        assertTrue(text.contains("[x] 800 g  lamb mince, 20 % fat"), text);
+        assertTrue(text.contains("[x] 700 g  lamb mince, 20 % fat"), text);
         assertTrue(!text.contains("All-round"), text);
     }
 
@@ -86,7 +86,7 @@ public class ShoppingTest extends OpenKitchen {
         String csv = page.request().get("/batches/" + id + "/shopping/list.csv").text();
         String[] lines = csv.split("\r\n");
         assertEquals(lines[0], "aisle,item,needed_g,have_g,to_buy_g,packs,in_basket,price,cost,allergens");
-        assertTrue(csv.contains("\"flour\",\"All-round wheat flour\",722,0,1000,,false"), csv);
+        assertTrue(csv.contains("\"flour\",\"All-round wheat flour\",601,0,1000,,false"), csv);
         assertTrue(csv.contains("\"'=cmd|moon \"\"dust\"\"\""), csv);
         assertEquals(page.request().get("/batches/4711/shopping").status(), 404);
     }
@@ -100,11 +100,11 @@ public class ShoppingTest extends OpenKitchen {
         assertThat(lamb).containsText("Between 0 and 1,000, or empty.");
         price.fill("11.50");
         price.press("Enter");
-        // 55 % of 1,319 g at 11.50 a kilogram.
-        assertThat(lamb).containsText("8.34");
-        assertThat(page.locator(".costs")).containsText("for each of 84 pieces so far:");
+        // 55.2 % of 1,101 g at 11.50 a kilogram.
+        assertThat(lamb).containsText("6.99");
+        assertThat(page.locator(".costs")).containsText("for each of 72 pieces so far:");
         price.fill("");
         price.press("Enter");
-        assertThat(lamb).not().containsText("8.34");
+        assertThat(lamb).not().containsText("6.99");
     }
 }

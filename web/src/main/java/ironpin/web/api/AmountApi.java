@@ -1,9 +1,9 @@
 package ironpin.web.api;
 
 import ironpin.amount.AmountReader;
-import ironpin.amount.Ingredient;
-import ironpin.amount.Ingredients;
 import ironpin.amount.Reading;
+import ironpin.pantry.Food;
+import ironpin.pantry.Foods;
 import ironpin.quantity.CupStandard;
 import java.util.List;
 import java.util.Optional;
@@ -21,12 +21,12 @@ class AmountApi {
      *
      * @param text as a cook writes it
      * @param of key of an ingredient, for a text that does not say
-     * @param cups US, METRIC, JAPANESE or IMPERIAL; US if left out
+     * @param cups US, METRIC, AUSTRALIAN, JAPANESE or IMPERIAL; US if left out
      */
-    record Ask(String text, String of, String cups) {}
+    record AmountAsk(String text, String of, String cups) {}
 
     /** How it was understood. */
-    record Answer(
+    record AmountAnswer(
             String said,
             double grams,
             double lowG,
@@ -34,17 +34,18 @@ class AmountApi {
             String assumption,
             String ingredient,
             List<String> alternatives,
-            Second second) {}
+            boolean guessed,
+            SecondMeasure second) {}
 
     /** A second measure of the same thing. */
-    record Second(String said, double grams, double lowG, double highG, boolean agrees) {}
+    record SecondMeasure(String said, double grams, double lowG, double highG, boolean agrees) {}
 
     @PostMapping("/amount")
-    Answer amount(@RequestBody Ask ask) {
+    AmountAnswer amount(@RequestBody AmountAsk ask) {
         String text = Given.there("text", ask.text(), "an amount such as '2 1/4 cups flour'");
         CupStandard cups = Given.choiceOr("cups", ask.cups(), CupStandard.US);
         Reading reading = new AmountReader(cups).read(text, ingredient(ask.of()));
-        return new Answer(
+        return new AmountAnswer(
                 reading.said(),
                 reading.mass().grams(),
                 reading.range().low().grams(),
@@ -52,11 +53,12 @@ class AmountApi {
                 reading.assumption(),
                 reading.ingredient().orElse(null),
                 reading.alternatives(),
+                reading.guessed(),
                 reading.second().map(AmountApi::second).orElse(null));
     }
 
-    private static Second second(Reading.Second second) {
-        return new Second(
+    private static SecondMeasure second(Reading.Second second) {
+        return new SecondMeasure(
                 second.said(),
                 second.mass().grams(),
                 second.range().low().grams(),
@@ -64,14 +66,14 @@ class AmountApi {
                 second.agrees());
     }
 
-    private static Optional<Ingredient> ingredient(String key) {
+    private static Optional<Food> ingredient(String key) {
         if (key == null) {
             return Optional.empty();
         }
-        List<String> keys = Ingredients.all().stream().map(Ingredient::key).toList();
-        if (!keys.contains(key)) {
-            throw new BadField("of", "one of " + keys, key);
+        Optional<Food> food = Foods.find(key);
+        if (food.isEmpty()) {
+            throw new BadField("of", "the key of a food such as flour-plain", key);
         }
-        return Optional.of(Ingredients.get(key));
+        return food;
     }
 }

@@ -1,5 +1,6 @@
 package ironpin.web.api;
 
+import ironpin.allergen.AllergenLines;
 import ironpin.batch.Balance;
 import ironpin.batch.Balancer;
 import ironpin.batch.Batch;
@@ -23,34 +24,38 @@ class BalanceApi {
     }
 
     /** A dough or filling shared out, in grams. */
-    record Shared(int no, double madeG, double lostG, double inPiecesG, double leftG) {}
+    record SharedPart(int no, double madeG, double lostG, double inPiecesG, double leftG) {}
 
     /** A lot. */
-    record Pieces(int lotNo, int pieces, int toFreezer, double doughEachG, double fillingEachG) {}
+    record PiecesPart(
+            int lotNo, int pieces, int toFreezer, double doughEachG, double fillingEachG, AllergenPart allergens) {}
 
     /** A change that would leave less over: a number of the plan and its new value. */
-    record Change(String label, String number, int no, double value) {
-        static Change of(Fix fix) {
-            return new Change(UnitSystem.METRIC.say(fix.label()), fix.field().key(), fix.no(), fix.value());
+    record ChangePart(String label, String number, int no, double value) {
+        static ChangePart of(Fix fix) {
+            return new ChangePart(
+                    UnitSystem.METRIC.say(fix.label()), fix.field().key(), fix.no(), fix.value());
         }
     }
 
-    record Answer(List<Shared> doughs, List<Shared> fillings, List<Pieces> lots, List<Change> changes) {}
+    record BalanceAnswer(
+            List<SharedPart> doughs, List<SharedPart> fillings, List<PiecesPart> lots, List<ChangePart> changes) {}
 
     /** Takes a batch as the published schema describes it. */
+    @BatchBody
     @PostMapping("/balance")
-    Answer balance(@RequestBody String text) {
+    BalanceAnswer balance(@RequestBody String text) {
         Batch batch = reader.read(text).batch();
         Balance balance = Balancer.solve(batch);
-        return new Answer(
+        return new BalanceAnswer(
                 balance.doughs().stream().map(BalanceApi::shared).toList(),
                 balance.fillings().stream().map(BalanceApi::shared).toList(),
-                balance.lots().stream().map(BalanceApi::pieces).toList(),
-                LeftOver.fixes(batch).stream().map(Change::of).toList());
+                balance.lots().stream().map(lot -> pieces(batch, lot)).toList(),
+                LeftOver.fixes(batch).stream().map(ChangePart::of).toList());
     }
 
-    private static Shared shared(Balance.OfDough share) {
-        return new Shared(
+    private static SharedPart shared(Balance.OfDough share) {
+        return new SharedPart(
                 share.no(),
                 share.made().total().grams(),
                 share.lost().grams(),
@@ -58,8 +63,8 @@ class BalanceApi {
                 share.left().grams());
     }
 
-    private static Shared shared(Balance.OfFilling share) {
-        return new Shared(
+    private static SharedPart shared(Balance.OfFilling share) {
+        return new SharedPart(
                 share.no(),
                 share.made().grams(),
                 share.lost().plus(share.patty()).grams(),
@@ -67,12 +72,13 @@ class BalanceApi {
                 share.left().grams());
     }
 
-    private static Pieces pieces(Balance.OfLot lot) {
-        return new Pieces(
+    private static PiecesPart pieces(Batch batch, Balance.OfLot lot) {
+        return new PiecesPart(
                 lot.no(),
                 lot.pieces(),
                 lot.toFreezer(),
                 lot.doughEach().grams(),
-                lot.fillingEach().grams());
+                lot.fillingEach().grams(),
+                AllergenPart.of(AllergenLines.ofLot(batch, batch.lot(lot.no()))));
     }
 }

@@ -6,6 +6,7 @@ import ironpin.store.Status;
 import ironpin.store.StoredBatch;
 import java.net.URI;
 import java.time.Clock;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.http.HttpHeaders;
@@ -60,6 +61,7 @@ class BatchApi {
                         stored.source()));
     }
 
+    @BatchBody
     @PostMapping(path = "/batches", consumes = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Listed> importBatch(@RequestBody String text) {
         long id = keep(reader.read(text));
@@ -77,6 +79,10 @@ class BatchApi {
             String style = document.batch().lot(part.lotNo()).style();
             book.record(id, part.lotNo(), style, part.outcome(), part.recordedAt());
         }
+        document.outcomes().stream()
+                .map(OutcomePart::recordedAt)
+                .max(Comparator.naturalOrder())
+                .ifPresent(last -> book.finish(id, last));
         return id;
     }
 

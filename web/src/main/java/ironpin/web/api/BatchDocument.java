@@ -11,7 +11,6 @@ import ironpin.batch.PieceRule;
 import ironpin.cook.CookMethod;
 import ironpin.cook.Vessel;
 import ironpin.cook.VesselKind;
-import ironpin.dip.Dip;
 import ironpin.dough.Bowl;
 import ironpin.dough.BowlMaterial;
 import ironpin.dough.DoughAddition;
@@ -21,12 +20,12 @@ import ironpin.dough.DoughLine;
 import ironpin.dough.KneadSchool;
 import ironpin.dough.Kneading;
 import ironpin.dough.Waters;
-import ironpin.filling.Allergen;
 import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingKind;
 import ironpin.filling.FillingLine;
 import ironpin.filling.MixSchool;
 import ironpin.pantry.Absorption;
+import ironpin.pantry.Allergen;
 import ironpin.pantry.Flour;
 import ironpin.pantry.FlourKind;
 import ironpin.pantry.Price;
@@ -89,7 +88,7 @@ record BatchDocument(
             Integer offsetBatches,
             Double pricePerKg) {}
 
-    record DoughLinePart(DoughAddition addition, double flourPercent) {}
+    record DoughLinePart(DoughAddition addition, double flourPercent, String said) {}
 
     record FillingPart(
             int no,
@@ -120,7 +119,7 @@ record BatchDocument(
             Fold fold,
             String method,
             VesselPart vessel,
-            Dip dip,
+            DipPart dip,
             WrapperPart boughtWrapper) {}
 
     record WrapperPart(
@@ -184,7 +183,7 @@ record BatchDocument(
                 dough.flours().stream().map(BatchDocument::part).toList(),
                 dough.formula().lines().stream()
                         .map(line ->
-                                new DoughLinePart(line.addition(), line.share().percent()))
+                                new DoughLinePart(line.addition(), line.share().percent(), line.said()))
                         .toList(),
                 dough.water().celsius(),
                 dough.rest().toSeconds() / 60.0,
@@ -252,7 +251,7 @@ record BatchDocument(
                         lot.vessel().diameter().millimetres(),
                         lot.vessel().tiers(),
                         lot.vessel().watts()),
-                lot.dip(),
+                DipPart.of(lot.dip()),
                 lot.bought()
                         .map(one -> new WrapperPart(
                                 one.shape(),
@@ -268,7 +267,8 @@ record BatchDocument(
                 .map(one -> new FlourShare(flour(one), Percentage.of(one.sharePercent())))
                 .toList();
         DoughFormula formula = new DoughFormula(part.lines().stream()
-                .map(line -> new DoughLine(line.addition(), Percentage.of(line.flourPercent())))
+                .map(line -> new DoughLine(
+                        line.addition(), Percentage.of(line.flourPercent()), line.said() == null ? "" : line.said()))
                 .toList());
         return new Dough(
                 part.no(),
@@ -349,7 +349,7 @@ record BatchDocument(
                         Length.ofMillimetres(part.vessel().diameterMm()),
                         part.vessel().tiers(),
                         part.vessel().watts()),
-                part.dip(),
+                part.dip().dip(),
                 Optional.ofNullable(part.boughtWrapper())
                         .map(one -> new BoughtWrapper(
                                 one.shape(),

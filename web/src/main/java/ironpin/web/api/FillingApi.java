@@ -1,6 +1,7 @@
 package ironpin.web.api;
 
-import ironpin.filling.Allergen;
+import ironpin.allergen.AllergenAnswer;
+import ironpin.allergen.AllergenLines;
 import ironpin.filling.Aspic;
 import ironpin.filling.Composition;
 import ironpin.filling.FatBlend;
@@ -16,7 +17,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.TreeSet;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -36,11 +36,15 @@ class FillingApi {
     record FillingAnswer(
             double totalG,
             Map<String, Double> partsG,
-            double saltPercent,
+            SaltPart salt,
             Double fatOfMeatPercent,
             Double liquidOfMeatPercent,
-            TreeSet<Allergen> allergens,
-            List<String> unknown) {}
+            AllergenPart allergens,
+            List<String> unknown,
+            List<String> guessed) {}
+
+    /** Salt that the known lines bring, in percent of the whole; known only if every line is. */
+    record SaltPart(double lowPercent, double highPercent, boolean known) {}
 
     @PostMapping("/filling")
     FillingAnswer filling(@RequestBody FillingAsk ask) {
@@ -69,11 +73,12 @@ class FillingApi {
         return new FillingAnswer(
                 total,
                 parts,
-                100 * made.salt(),
-                made.fatOfMeat(formula).map(Percentage::percent).orElse(null),
+                new SaltPart(100 * made.salt().low(), 100 * made.salt().high(), made.saltKnown()),
+                made.fatOfMeat().map(Percentage::percent).orElse(null),
                 made.liquidOfMeat().map(Percentage::percent).orElse(null),
-                new TreeSet<>(made.allergens()),
-                made.unknown());
+                AllergenPart.of(AllergenAnswer.of(AllergenLines.of(formula))),
+                made.unknown(),
+                made.guessed());
     }
 
     /** Two or three sources of fat. */

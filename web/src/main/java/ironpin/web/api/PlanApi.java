@@ -1,8 +1,11 @@
 package ironpin.web.api;
 
+import ironpin.allergen.AllergenLines;
 import ironpin.batch.Appetite;
 import ironpin.batch.Balance;
 import ironpin.batch.Batch;
+import ironpin.batch.Pin;
+import ironpin.batch.Pins;
 import ironpin.batch.PlanField;
 import ironpin.batch.Station;
 import ironpin.batch.Style;
@@ -20,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -36,13 +40,14 @@ class PlanApi {
      * @param eaters 1 to 200
      * @param appetite LIGHT, USUAL or HUNGRY; USUAL if left out
      * @param serving when it is on the table
-     * @param numbers any of the plan's numbers by key, as in {@code "hydration": 52}; written in the order of the keys'
-     *     stations, so the last of eaters, pieces, flour and filling is the pinned one
+     * @param numbers any of the plan's numbers by key, as in {@code "hydration": 52}; of those that say how many pieces there
+     *     are, one: each, pieces, flour or filling, or flour and filling both
      */
-    record Ask(String style, Integer eaters, Appetite appetite, LocalDateTime serving, Map<String, Double> numbers) {}
+    record PlanAsk(
+            String style, Integer eaters, Appetite appetite, LocalDateTime serving, Map<String, Double> numbers) {}
 
     /** What follows. */
-    record Answer(
+    record PlanAnswer(
             int pieces,
             int toTable,
             double flourG,
@@ -59,14 +64,15 @@ class PlanApi {
             int piecesPerRope,
             List<Integer> rounds,
             LocalDateTime latestStart,
-            List<Step> steps,
-            List<Said> findings) {}
+            List<PlanStep> steps,
+            List<PlanSaid> findings,
+            AllergenPart allergens) {}
 
     /** A step at its time. */
-    record Step(String key, LocalDateTime start, LocalDateTime end, String title) {}
+    record PlanStep(String key, LocalDateTime start, LocalDateTime end, String title) {}
 
     /** What the numbers say. */
-    record Said(Station station, Finding.Level level, String figure, String text) {}
+    record PlanSaid(Station station, Finding.Level level, String figure, String text) {}
 
     /** Numbers of single lines, which one key cannot name, and of wrappers, which a style has none of. */
     private static final Set<PlanField> OF_A_LINE = EnumSet.of(
@@ -81,7 +87,7 @@ class PlanApi {
             PlanField.WRAPPER_PACK);
 
     @PostMapping("/plan")
-    Answer plan(@RequestBody Ask ask) {
+    PlanAnswer plan(@RequestBody PlanAsk ask) {
         Style style = Styles.all().stream()
                 .filter(one -> one.key().equals(ask.style()))
                 .findFirst()
@@ -107,6 +113,11 @@ class PlanApi {
                 throw new BadField("numbers." + key, "one of the plan's numbers", key);
             }
         }
+        held(numbers);
+        if (numbers.get(PlanField.FLOUR.key()) != null && numbers.get(PlanField.FILLING.key()) != null) {
+            // Both are at hand: the pieces follow from the two together.
+            batch = Pins.move(batch, 1, Pin.BOTH);
+        }
         for (PlanField field : PlanField.values()) {
             Double value = numbers.get(field.key());
             if (value != null) {
@@ -116,7 +127,26 @@ class PlanApi {
         return batch;
     }
 
-    private static Answer answer(BatchPlan plan) {
+    /** Of the numbers that say how many pieces there are only one can be held, or flour and filling together. */
+    private static void held(Map<String, Double> numbers) {
+        List<String> counts = Stream.of(PlanField.EACH, PlanField.PIECES)
+                .map(PlanField::key)
+                .filter(key -> numbers.get(key) != null)
+                .toList();
+        List<String> atHand = Stream.of(PlanField.FLOUR, PlanField.FILLING)
+                .map(PlanField::key)
+                .filter(key -> numbers.get(key) != null)
+                .toList();
+        if (counts.size() > 1 || !counts.isEmpty() && !atHand.isEmpty()) {
+            String last = atHand.isEmpty() ? counts.get(1) : atHand.get(0);
+            throw new BadField(
+                    "numbers." + last,
+                    "one of each, pieces, or what is at hand of flour and filling",
+                    numbers.get(last));
+        }
+    }
+
+    private static PlanAnswer answer(BatchPlan plan) {
         LotPlan lot = plan.lots().get(0);
         Balance.OfDough dough = plan.balance().doughs().get(0);
         Balance.OfFilling filling = plan.balance().fillings().get(0);
@@ -124,7 +154,7 @@ class PlanApi {
         dough.made()
                 .parts()
                 .forEach(part -> parts.put(part.addition().name(), part.mass().grams()));
-        return new Answer(
+        return new PlanAnswer(
                 lot.share().pieces(),
                 lot.share().toTable(),
                 dough.made().flour().grams(),
@@ -144,16 +174,17 @@ class PlanApi {
                 plan.timetable().slots().stream().map(PlanApi::step).toList(),
                 Arrays.stream(Station.values())
                         .flatMap(station -> Findings.at(station, plan, 1).stream()
-                                .map(one -> new Said(
+                                .map(one -> new PlanSaid(
                                         station,
                                         one.level(),
                                         UnitSystem.METRIC.say(one.figure()),
                                         UnitSystem.METRIC.say(one.text()))))
-                        .toList());
+                        .toList(),
+                AllergenPart.of(AllergenLines.ofLot(plan.batch(), lot.lot())));
     }
 
-    private static Step step(Timetable.Slot slot) {
-        return new Step(
+    private static PlanStep step(Timetable.Slot slot) {
+        return new PlanStep(
                 slot.task().key(),
                 slot.start(),
                 slot.end(),

@@ -29,16 +29,15 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
 /** Fills an empty cupboard with three past batches and one planned for tonight. */
 @Component
 @ConditionalOnProperty(name = "ironpin.demo", havingValue = "true")
-class DemoKitchen implements ApplicationRunner {
-    private static final Duration LEAD = Duration.ofHours(6);
+class DemoKitchen implements SmartInitializingSingleton {
+    private static final Duration LEAD = Duration.ofHours(7);
 
     private final BatchStore batches;
     private final RunStore runs;
@@ -62,8 +61,9 @@ class DemoKitchen implements ApplicationRunner {
         this.clock = clock;
     }
 
+    /** Before the door opens, so that nobody finds it half stocked. */
     @Override
-    public void run(ApplicationArguments arguments) {
+    public void afterSingletonsInstantiated() {
         boolean empty = batches.count(Status.PLANNED) + batches.count(Status.RUNNING) + batches.count(Status.DONE) == 0;
         if (empty) {
             stockTheKit();

@@ -4,6 +4,7 @@ import ironpin.store.BatchStore;
 import ironpin.store.BookStore;
 import ironpin.store.CorrectionStore;
 import ironpin.store.Cupboard;
+import ironpin.store.DipStore;
 import ironpin.store.HandStore;
 import ironpin.store.KitStore;
 import ironpin.store.RunStore;
@@ -43,6 +44,11 @@ class KitchenBeans {
     @Bean
     HandStore handStore(Cupboard cupboard, BatchStore batches) {
         return new HandStore(cupboard, batches);
+    }
+
+    @Bean
+    DipStore dipStore(Cupboard cupboard) {
+        return new DipStore(cupboard);
     }
 
     @Bean

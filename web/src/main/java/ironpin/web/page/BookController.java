@@ -41,6 +41,7 @@ class BookController {
     private final CorrectionStore corrections;
     private final KitStore kit;
     private final Screens screens;
+    private final Again again;
     private final Bell bell;
     private final Clock clock;
 
@@ -50,6 +51,7 @@ class BookController {
             CorrectionStore corrections,
             KitStore kit,
             Screens screens,
+            Again again,
             Bell bell,
             Clock clock) {
         this.batches = batches;
@@ -57,6 +59,7 @@ class BookController {
         this.corrections = corrections;
         this.kit = kit;
         this.screens = screens;
+        this.again = again;
         this.bell = bell;
         this.clock = clock;
     }
@@ -70,8 +73,16 @@ class BookController {
      * @param ribbon its ribbon, small
      * @param lots what was said of each lot
      * @param corrected how its doughs were corrected at the bench
+     * @param changes what its judgements suggest to change, as on a button
      */
-    public record Past(long id, String title, String day, String ribbon, List<Said> lots, List<String> corrected) {}
+    public record Past(
+            long id,
+            String title,
+            String day,
+            String ribbon,
+            List<Said> lots,
+            List<String> corrected,
+            List<String> changes) {}
 
     /**
      * What was said of one lot.
@@ -114,6 +125,7 @@ class BookController {
             model.addAttribute("form", form);
             return from.view();
         }
+        batches.start(id, clock.instant());
         book.record(id, screen.lotNo(), screen.lot().lot().style(), outcome.get(), clock.instant());
         learn(screen);
         bell.ring(id, from.page());
@@ -122,6 +134,14 @@ class BookController {
         model.addAttribute("form", OutcomeForm.of(after));
         model.addAttribute("saved", true);
         return from.view();
+    }
+
+    /** Puts a batch into the Book, whether every lot was judged or not. */
+    @PostMapping("/batches/{id}/finish")
+    String finish(@PathVariable long id, From from) {
+        book.finish(id, clock.instant());
+        bell.ring(id, from.page());
+        return "redirect:/batches/" + id + "/book?lot=" + from.lot();
     }
 
     /** What this dough wanted beyond what was planned moves what is known of its flours. */
@@ -138,7 +158,7 @@ class BookController {
     }
 
     private Past past(StoredBatch stored) {
-        BatchPlan plan = BatchPlan.of(stored.batch());
+        BatchPlan plan = BatchPlan.of(stored.batch(), kit.load().hand());
         List<BookEntry> entries = book.entries(stored.id());
         List<Said> lots = plan.lots().stream()
                 .map(lot -> said(
@@ -154,7 +174,8 @@ class BookController {
                 Say.shortDay(stored.batch().serving()),
                 RibbonPicture.narrow(plan, plan.lots().get(0).lot().no(), Corrected.marks(made)),
                 lots,
-                made.stream().map(Corrected::said).toList());
+                made.stream().map(Corrected::said).toList(),
+                again.changes(stored));
     }
 
     private static Said said(String name, Optional<BookEntry> entry) {

@@ -2,6 +2,7 @@ package ironpin.web.page;
 
 import ironpin.batch.Batch;
 import ironpin.batch.Composing;
+import ironpin.batch.DoughChanges;
 import ironpin.batch.OutOfRange;
 import ironpin.batch.PlanField;
 import ironpin.batch.Station;
@@ -15,6 +16,8 @@ import ironpin.store.BatchStore;
 import ironpin.store.KitStore;
 import ironpin.store.StoredBatch;
 import ironpin.wrapper.BoughtWrapper;
+import java.time.Clock;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiFunction;
@@ -35,24 +38,32 @@ class DoughController {
     private final KitStore kits;
     private final Screens screens;
     private final Changes changes;
+    private final Clock clock;
 
-    DoughController(BatchStore batches, KitStore kits, Screens screens, Changes changes) {
+    DoughController(BatchStore batches, KitStore kits, Screens screens, Changes changes, Clock clock) {
+        this.clock = clock;
         this.batches = batches;
         this.kits = kits;
         this.screens = screens;
         this.changes = changes;
     }
 
+    /** Another family; what else it moves is said beside it. */
     @PostMapping("/dough/family")
     String family(@PathVariable long id, @RequestParam DoughFamily family, From from, Model model) {
         Kit kit = kits.load();
-        return change(
+        Batch before = batches.load(id).batch();
+        int doughNo = before.lot(from.lotOf(before)).doughNo();
+        StoredBatch after = batches.change(
                 id,
-                from,
-                model,
                 family.label(),
-                (batch, doughNo) -> Composing.family(
-                        batch, doughNo, family, batch.lot(from.lotOf(batch)).method(), kit));
+                batch -> Composing.family(
+                        batch, doughNo, family, batch.lot(from.lotOf(batch)).method(), kit),
+                clock.instant());
+        List<String> moved =
+                DoughChanges.between(before.dough(doughNo), after.batch().dough(doughNo));
+        String said = moved.isEmpty() ? "Nothing else changes." : "With it: " + String.join("; ", moved) + ".";
+        return changes.answer(after, from, model, Optional.of(new ReadingNote("family", doughNo, said, List.of(), "")));
     }
 
     @PostMapping("/dough/flour")

@@ -50,12 +50,12 @@ public final class DoughScreen {
     /**
      * Anything else in the dough.
      *
-     * @param addition what
+     * @param name what it is
      * @param share of the flour, editable
      * @param grams of it, editable
      * @param note what to know
      */
-    public record AdditionLine(DoughAddition addition, FieldView share, FieldView grams, String note) {}
+    public record AdditionLine(String name, FieldView share, FieldView grams, String note) {}
 
     /**
      * A step on the way to a rested dough.
@@ -80,7 +80,7 @@ public final class DoughScreen {
         if (screen.plan().balance().dough(dough.no()).made().flour().isZero()) {
             return List.of();
         }
-        return Arrays.stream(BenchFeel.values()).map(this::step).toList();
+        return BenchFeel.of(dough.family()).stream().map(this::step).toList();
     }
 
     private FeelStep step(BenchFeel feel) {
@@ -129,13 +129,11 @@ public final class DoughScreen {
     }
 
     public List<AdditionLine> additions() {
-        return dough.formula().lines().stream()
-                .map(DoughLine::addition)
-                .map(this::line)
-                .toList();
+        return dough.formula().lines().stream().map(this::line).toList();
     }
 
-    private AdditionLine line(DoughAddition addition) {
+    private AdditionLine line(DoughLine written) {
+        DoughAddition addition = written.addition();
         int no = dough.no() * PlanField.LINES + addition.ordinal();
         FieldView share =
                 switch (addition) {
@@ -148,7 +146,7 @@ public final class DoughScreen {
                 ? ""
                 : "wets with " + Say.plain(100 * addition.waterShare(), 0) + " % of it";
         String note = addition.note().isEmpty() ? wets : addition.note();
-        return new AdditionLine(addition, share, screen.number(PlanField.ADDITION_GRAMS.key(), no), note);
+        return new AdditionLine(written.name(), share, screen.number(PlanField.ADDITION_GRAMS.key(), no), note);
     }
 
     /** What is not in the dough yet. */

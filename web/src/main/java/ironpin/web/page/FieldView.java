@@ -39,6 +39,11 @@ public record FieldView(
         Marked marked,
         ReadingNote note) {
 
+    /** Whether it is a bare number, which a number pad can type; what has a measure is said in words too: "2 1/4 cups". */
+    public boolean plain() {
+        return PlanField.ofKey(key).flatMap(PlanField::dimension).isEmpty();
+    }
+
     static FieldView of(
             PlanField field, int no, double value, Optional<FieldError> refused, Optional<ReadingNote> read) {
         Optional<FieldError> mine = refused.filter(error -> error.field().equals(field.key()) && error.no() == no);
@@ -78,6 +83,8 @@ public record FieldView(
     }
 
     private static String between(String range) {
-        return "Between " + range.replace(" to ", " and ") + ".";
+        return range.startsWith("a ")
+                ? "A" + range.substring(1) + "."
+                : "Between " + range.replace(" to ", " and ") + ".";
     }
 }

@@ -6,11 +6,11 @@ import ironpin.batch.Filling;
 import ironpin.batch.FillingComposing;
 import ironpin.filling.Composition;
 import ironpin.filling.FillingKind;
-import ironpin.filling.Food;
-import ironpin.filling.Foods;
 import ironpin.filling.MixSchool;
 import ironpin.filling.PattyVerdict;
+import ironpin.filling.Spoken;
 import ironpin.filling.Treatment;
+import ironpin.pantry.Food;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
 import ironpin.store.BatchStore;
@@ -100,17 +100,16 @@ class FillingController {
         return change(id, from, model, name, (batch, no) -> FillingComposing.rename(batch, no, index, name));
     }
 
-    /** Says in a line's name what is done to a vegetable, in the place of what was said before. */
+    /** Says in a line's name what is done to it first, in the place of what was said before; nothing for as it is. */
     @PostMapping("/treatment")
     String treatment(
             @PathVariable long id,
             @RequestParam int index,
-            @RequestParam String name,
-            @RequestParam Treatment treatment,
+            @RequestParam Optional<Treatment> treatment,
             From from,
             Model model) {
-        String treated = name.replaceAll(",.*", "").strip() + ", " + treatment.label();
-        return change(id, from, model, treated, (batch, no) -> FillingComposing.rename(batch, no, index, treated));
+        String label = treatment.map(Treatment::label).orElse("as it is");
+        return change(id, from, model, label, (batch, no) -> FillingComposing.treat(batch, no, index, treatment));
     }
 
     /** A patty was fried and tasted: what to add to the rest goes into the plan at once. */
@@ -134,8 +133,9 @@ class FillingController {
         Batch before = batches.load(id).batch();
         Filling filling = before.filling(before.lot(from.lotOf(before)).fillingNo());
         String line = filling.formula().lines().get(index).ingredient();
-        Food food = Foods.named(line).orElseThrow(() -> new NoSuchThing("vegetable", line));
-        Treatment treatment = Treatment.spokenOf(line).orElseThrow(() -> new NoSuchThing("treatment", line));
+        Spoken spoken = Spoken.of(line);
+        Food food = spoken.food().orElseThrow(() -> new NoSuchThing("vegetable", line));
+        Treatment treatment = spoken.done().orElseThrow(() -> new NoSuchThing("treatment", line));
         OptionalDouble rawGrams = grams(raw, from);
         OptionalDouble leftGrams = grams(left, from);
         boolean sensible = rawGrams.isPresent()

@@ -4,12 +4,13 @@ import ironpin.batch.Filling;
 import ironpin.batch.PlanField;
 import ironpin.filling.Composition;
 import ironpin.filling.FillingLine;
-import ironpin.filling.Food;
-import ironpin.filling.Foods;
 import ironpin.filling.MixSchool;
 import ironpin.filling.OrderCard;
+import ironpin.filling.SafeCore;
+import ironpin.filling.Spoken;
 import ironpin.filling.Treatment;
 import ironpin.kit.Hand;
+import ironpin.pantry.Food;
 import ironpin.quantity.Belief;
 import ironpin.quantity.Mass;
 import ironpin.store.LoggedTasting;
@@ -36,7 +37,8 @@ public final class FillingScreen {
      * @param share of the filling, editable where there are several
      * @param grams of it, editable
      * @param note raw mass to buy, salt and fat in it
-     * @param treatment of a vegetable, by its name; empty where none is spoken of, absent for anything else
+     * @param treatments what may be done to it first; none for most
+     * @param done which of them its name speaks of
      * @param weighable whether what is left of it can be weighed and learned
      */
     public record Line(
@@ -45,7 +47,8 @@ public final class FillingScreen {
             Optional<FieldView> share,
             FieldView grams,
             String note,
-            Optional<String> treatment,
+            List<Treatment> treatments,
+            Optional<Treatment> done,
             boolean weighable) {}
 
     public List<Line> lines() {
@@ -55,32 +58,35 @@ public final class FillingScreen {
                 .masses(screen.plan().balance().filling(filling.no()).made());
         for (int i = 0; i < formula.size(); i++) {
             int no = filling.no() * PlanField.LINES + i;
-            String name = formula.get(i).ingredient();
+            FillingLine line = formula.get(i);
+            Spoken spoken = line.spoken();
             Optional<FieldView> share = formula.size() > 1
                     ? Optional.of(screen.number(PlanField.FILLING_SHARE.key(), no))
                     : Optional.empty();
             FieldView grams = screen.number(PlanField.FILLING_GRAMS.key(), no);
             lines.add(new Line(
                     i,
-                    name,
+                    line.ingredient(),
                     share,
                     grams,
-                    note(name, masses.get(i), screen.kit().hand()),
-                    treatment(name),
-                    weighable(name)));
+                    note(line, masses.get(i), screen.kit().hand()),
+                    spoken.food().map(Treatment::suiting).orElse(List.of()),
+                    spoken.done(),
+                    weighable(spoken)));
         }
         return lines;
     }
 
     /** Whether set stock could go in. */
     public boolean soupless() {
-        return filling.kind().raw() && filling.formula().aspic().isEmpty();
+        return SafeCore.of(filling.formula()).mindRaw()
+                && filling.formula().aspic().isEmpty();
     }
 
     /** Whether its meat is leaner than juicy. */
     public boolean lean() {
         return Composition.of(filling.formula())
-                .fatOfMeat(filling.formula())
+                .fatOfMeat()
                 .filter(fat -> fat.compareTo(Composition.JUICY_FAT.low()) < 0)
                 .isPresent();
     }
@@ -95,7 +101,13 @@ public final class FillingScreen {
         Mass made = screen.plan().balance().filling(filling.no()).made();
         return made.isZero()
                 ? List.of()
-                : OrderCard.of(filling.formula(), made, filling.school()).steps();
+                : OrderCard.of(
+                                filling.formula(),
+                                made,
+                                filling.school(),
+                                filling.testPatty(),
+                                screen.kit().hand())
+                        .steps();
     }
 
     /** The schools that suit it. */
@@ -108,16 +120,21 @@ public final class FillingScreen {
         return screen.refused().filter(error -> error.field().equals("filling-name") && error.no() == index);
     }
 
-    private static boolean weighable(String name) {
-        return Foods.named(name).filter(Food::weeps).isPresent()
-                && Treatment.spokenOf(name)
-                        .filter(done -> done != Treatment.OIL)
+    private static boolean weighable(Spoken spoken) {
+        return spoken.food().isPresent()
+                && spoken.done()
+                        .filter(done -> done.shrinks() || done == Treatment.SOAK)
                         .isPresent();
     }
 
     /** Why a weighing was refused, by the place of its line. */
     public Optional<FieldError> weighed(int index) {
         return screen.refused().filter(error -> error.field().equals("weighed") && error.no() == index);
+    }
+
+    /** Whether it may not be tasted before it is cooked. */
+    public boolean mindRaw() {
+        return SafeCore.of(filling.formula()).mindRaw();
     }
 
     /** What patties of this filling said, each in a sentence. */
@@ -146,38 +163,46 @@ public final class FillingScreen {
                         + "). New plans aim at it.";
     }
 
-    private static Optional<String> treatment(String name) {
-        boolean vegetable = Foods.named(name)
-                .filter(food -> food.role() == Food.Role.VEGETABLE)
-                .isPresent();
-        return vegetable
-                ? Optional.of(Treatment.spokenOf(name).map(Treatment::name).orElse(""))
-                : Optional.empty();
+    private static String note(FillingLine line, Mass mass, Hand hand) {
+        Spoken spoken = line.spoken();
+        if (spoken.food().isEmpty()) {
+            return "not known by name: it counts in no sum of salt, fat or allergens";
+        }
+        Food food = spoken.food().get();
+        List<String> notes = new ArrayList<>();
+        if (spoken.guessed()) {
+            notes.add("taken for " + food.label() + ": a guess");
+        }
+        if (weighable(spoken)) {
+            notes.add(bought(food, spoken.done().orElseThrow(), mass, hand));
+        }
+        boolean meat = food.role() == Food.Role.MEAT || food.role() == Food.Role.FAT;
+        if (meat && food.fat() > 0) {
+            notes.add(Say.plain(100 * food.fat(), 0) + " % fat"
+                    + (line.ingredient().contains("% fat") ? "" : " (est.)"));
+        }
+        if (food.role() != Food.Role.SALT && food.salt().high() >= 0.005) {
+            notes.add(salt(food, spoken.done().filter(Treatment.SALT::equals).isPresent()));
+        }
+        return String.join(" · ", notes);
     }
 
-    private static String note(String name, Mass mass, Hand hand) {
-        Optional<Food> food = Foods.named(name);
-        if (food.isEmpty()) {
-            return "not known by name";
+    private static String salt(Food food, boolean salted) {
+        String low = Say.plain(100 * food.salt().low(), 1);
+        String high = Say.plain(100 * food.salt().high(), 1);
+        if (low.equals(high)) {
+            return low + " % salt (est.)";
         }
-        Optional<Treatment> treatment = Treatment.spokenOf(name);
-        boolean vegetable = food.get().weeps();
-        if (vegetable && treatment.isPresent() && treatment.get() != Treatment.OIL) {
-            Treatment done = treatment.get();
-            Belief left = hand.left(food.get().key(), done);
-            String learned = left.lessons() == 0
-                    ? Say.plain(done.left().low().percent(), 0) + "–"
-                            + Say.plain(done.left().high().percent(), 0) + " % is left, est.): "
-                    : "yours: " + Say.plain(left.mean(), 0) + " % is left, weighed "
-                            + Say.count(left.lessons(), "time", "times") + "): ";
-            return "buy about "
-                    + Say.grams(hand.raw(food.get().key(), done, mass).grams()) + " (" + learned + done.how();
-        }
-        if (food.get().role() == Food.Role.MEAT || food.get().role() == Food.Role.FAT) {
-            return Say.plain(100 * food.get().fat(), 0) + " % fat" + (name.contains("% fat") ? "" : " (est.)");
-        }
-        return food.get().role() != Food.Role.SALT && food.get().salt() >= 0.005
-                ? Say.plain(100 * food.get().salt(), 1) + " % salt"
-                : "";
+        return low + " to " + high + (salted ? " % salt stay in it (est.)" : " % salt: its packet says");
+    }
+
+    private static String bought(Food food, Treatment done, Mass mass, Hand hand) {
+        Belief left = hand.left(food.key(), done);
+        String learned = left.lessons() == 0
+                ? Say.plain(done.left(food).low().percent(), 0) + "–"
+                        + Say.plain(done.left(food).high().percent(), 0) + " % is left, est.): "
+                : "yours: " + Say.plain(left.mean(), 0) + " % is left, weighed "
+                        + Say.count(left.lessons(), "time", "times") + "): ";
+        return "buy about " + Say.grams(hand.raw(food.key(), done, mass).grams()) + " (" + learned + done.how();
     }
 }

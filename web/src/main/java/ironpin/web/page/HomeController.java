@@ -1,14 +1,21 @@
 package ironpin.web.page;
 
+import ironpin.clock.Lateness;
+import ironpin.clock.Progress;
 import ironpin.plan.BatchPlan;
 import ironpin.store.BatchStore;
+import ironpin.store.KitStore;
 import ironpin.store.Status;
 import ironpin.store.StoredBatch;
 import ironpin.web.picture.RibbonPicture;
 import ironpin.web.picture.Say;
+import java.time.Clock;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -23,10 +30,14 @@ class HomeController {
 
     private final BatchStore batches;
     private final Screens screens;
+    private final KitStore kit;
+    private final Clock clock;
 
-    HomeController(BatchStore batches, Screens screens) {
+    HomeController(BatchStore batches, Screens screens, KitStore kit, Clock clock) {
         this.batches = batches;
         this.screens = screens;
+        this.kit = kit;
+        this.clock = clock;
     }
 
     /**
@@ -58,20 +69,19 @@ class HomeController {
         model.addAttribute(
                 "cards",
                 Stream.concat(running.stream(), planned.stream())
-                        .map(HomeController::card)
+                        .map(this::card)
                         .toList());
         model.addAttribute(
-                "past",
-                batches.list(Status.DONE, 0, 5).stream()
-                        .map(HomeController::card)
-                        .toList());
+                "past", batches.list(Status.DONE, 0, 5).stream().map(this::card).toList());
         model.addAttribute("pastCount", batches.count(Status.DONE));
         return "home";
     }
 
     @GetMapping("/batches/{id}/sheet")
     String sheet(@PathVariable long id, Model model) {
-        model.addAttribute("s", screens.of(id, Optional.empty(), 0));
+        Screen screen = screens.of(id, Optional.empty(), 0);
+        model.addAttribute("s", screen);
+        model.addAttribute("sheet", new SheetScreen(screen));
         return "sheet";
     }
 
@@ -87,14 +97,19 @@ class HomeController {
         return "redirect:/";
     }
 
-    private static Card card(StoredBatch stored) {
-        BatchPlan plan = BatchPlan.of(stored.batch());
+    /** When to begin, or how long ago that was. */
+    private String start(BatchPlan plan) {
+        Lateness late = Progress.of(plan.timetable(), Set.of(), Map.of()).lateness(LocalDateTime.now(clock));
+        return late.isLate()
+                ? ", " + Say.time(late.late()) + " late to start (est.)"
+                : ", start by "
+                        + Say.clock(plan.timetable().latestStart(), plan.batch().serving());
+    }
+
+    private Card card(StoredBatch stored) {
+        BatchPlan plan = BatchPlan.of(stored.batch(), kit.load().hand());
         int first = plan.lots().get(0).lot().no();
-        String start = stored.status() == Status.PLANNED
-                ? ", start by "
-                        + Say.clock(
-                                plan.timetable().latestStart(), stored.batch().serving())
-                : "";
+        String start = stored.status() == Status.PLANNED ? start(plan) : "";
         return new Card(
                 stored.id(),
                 stored.batch().title(),

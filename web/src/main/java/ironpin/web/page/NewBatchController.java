@@ -121,7 +121,7 @@ class NewBatchController {
         }
         Style style = Styles.get(wish.style());
         Batch batch = Styles.start(style, style.name(), serving.get(), eaters.get(), wish.appetite(), kit.load());
-        Optional<LastTime> last = lastTime(BatchPlan.of(batch));
+        Optional<LastTime> last = lastTime(BatchPlan.of(batch, kit.load().hand()));
         model.addAttribute("last", last.orElse(null));
         Batch changed = wish.lastTime()
                 ? last.flatMap(LastTime::suggestion)
@@ -129,7 +129,7 @@ class NewBatchController {
                         .map(fix -> fix.applyTo(batch))
                         .orElse(batch)
                 : batch;
-        BatchPlan plan = BatchPlan.of(changed);
+        BatchPlan plan = BatchPlan.of(changed, kit.load().hand());
         int lotNo = plan.lots().get(0).lot().no();
         model.addAttribute("plan", plan);
         model.addAttribute("lot", plan.lots().get(0));

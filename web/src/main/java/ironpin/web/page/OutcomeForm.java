@@ -1,12 +1,12 @@
 package ironpin.web.page;
 
-import ironpin.amount.Ingredient;
-import ironpin.amount.Ingredients;
 import ironpin.amount.UnreadableAmount;
 import ironpin.batch.Balance;
 import ironpin.book.FillingVerdict;
 import ironpin.book.Outcome;
 import ironpin.book.SkinVerdict;
+import ironpin.pantry.Food;
+import ironpin.pantry.Foods;
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
@@ -130,7 +130,7 @@ public record OutcomeForm(Map<String, String> values, Map<String, String> errors
 
     private Optional<TypedValue> read(String name, Optional<Dimension> dimension) {
         try {
-            Optional<Ingredient> of = Optional.of(Ingredients.get(name.startsWith("dough") ? "dough" : "filling"));
+            Optional<Food> of = Optional.of(Foods.get(name.startsWith("dough") ? "dough" : "filling"));
             return TypedValue.read(value(name), "", dimension, units, of, CupStandard.US);
         } catch (UnreadableAmount e) {
             return Optional.empty();

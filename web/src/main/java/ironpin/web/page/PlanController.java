@@ -7,9 +7,8 @@ import ironpin.batch.Pin;
 import ironpin.batch.Pins;
 import ironpin.batch.PlanField;
 import ironpin.cook.CookMethod;
-import ironpin.dip.Dip;
 import ironpin.dough.BenchFeel;
-import ironpin.filling.Allergen;
+import ironpin.pantry.Allergen;
 import ironpin.store.BatchStore;
 import ironpin.store.CorrectionStore;
 import ironpin.store.LoggedCorrection;
@@ -79,11 +78,6 @@ class PlanController {
         return changes.change(id, from, model, "appetite: " + appetite.label(), batch -> batch.withAppetite(appetite));
     }
 
-    @PostMapping("/plan/dip")
-    String dip(@PathVariable long id, @RequestParam Dip dip, From from, Model model) {
-        return changes.change(id, from, model, dip.label() + " dip", batch -> batch.withDip(from.lotOf(batch), dip));
-    }
-
     /** What somebody at the table avoids; all of it is sent each time. */
     @PostMapping("/plan/avoided")
     String avoided(@PathVariable long id, @RequestParam(required = false) Set<Allergen> avoid, From from, Model model) {
@@ -123,6 +117,17 @@ class PlanController {
             return changes.refuse(id, from, model, response, new FieldError("title", 0, title, "1 to 80 characters."));
         }
         return changes.change(id, from, model, "title", batch -> batch.withTitle(title));
+    }
+
+    @PostMapping("/plan/lot-name")
+    String lotName(
+            @PathVariable long id, @RequestParam String name, From from, Model model, HttpServletResponse response) {
+        if (name.isBlank() || name.strip().length() > 80) {
+            return changes.refuse(
+                    id, from, model, response, new FieldError("lot-name", 0, name, "1 to 80 characters."));
+        }
+        return changes.change(
+                id, from, model, name.strip(), batch -> batch.withLotName(from.lotOf(batch), name.strip()));
     }
 
     @PostMapping("/plan/serving")

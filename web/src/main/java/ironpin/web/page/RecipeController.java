@@ -60,7 +60,8 @@ class RecipeController {
             RecipeForm form = RecipeForm.of(
                     dropped
                             ? RecipeFile.read(file.getBytes(), name(file.getOriginalFilename()))
-                            : RecipeFile.read(text, ""));
+                            : RecipeFile.read(text, ""),
+                    Units.of(request));
             return show(form, model, request);
         } catch (UnreadableRecipe refused) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -139,7 +140,6 @@ class RecipeController {
         BatchPlan plan =
                 BatchPlan.of(RecipeBatch.of(screen.read(), serving.orElse(usual), table, Appetite.USUAL, kit.load()));
         model.addAttribute("plan", plan);
-        model.addAttribute("dips", screen.dips(table));
         model.addAttribute(
                 "ribbon", RibbonPicture.narrow(plan, plan.lots().get(0).lot().no()));
         return "recipe";

@@ -1,5 +1,7 @@
 package ironpin.web.page;
 
+import ironpin.quantity.UnitSystem;
+import ironpin.recipe.Corrections;
 import ironpin.recipe.Meaning;
 import ironpin.recipe.Place;
 import ironpin.recipe.RecipeLine;
@@ -18,12 +20,19 @@ import java.util.Optional;
  *
  * @param written as it stands, corrections of its text included
  * @param choices what was corrected in where lines belong and what they stand for
+ * @param steps what was understood of the steps, and put right
  */
-record RecipeForm(WrittenRecipe written, Map<Integer, RecipeLine.Choice> choices) {
+record RecipeForm(WrittenRecipe written, Map<Integer, RecipeLine.Choice> choices, StepsPart steps) {
     private static final int MOST_STEPS = 50_000;
+    private static final int MOST_TITLE = 80;
+    private static final String NAMELESS = "A recipe";
 
-    static RecipeForm of(WrittenRecipe written) {
-        return new RecipeForm(written, Map.of());
+    static RecipeForm of(WrittenRecipe written, UnitSystem units) {
+        return new RecipeForm(written, Map.of(), StepsPart.untouched(units));
+    }
+
+    Corrections corrections() {
+        return new Corrections(choices, steps::correct);
     }
 
     /** @throws UnreadableRecipe if the form holds no lines or too many */
@@ -50,13 +59,13 @@ record RecipeForm(WrittenRecipe written, Map<Integer, RecipeLine.Choice> choices
             throw new UnreadableRecipe("The steps have up to 50,000 characters.");
         }
         WrittenRecipe written = new WrittenRecipe(
-                one(request, "title"),
+                title(request),
                 one(request, "yield"),
                 Arrays.asList(all(request, "time")),
                 lines,
                 steps.lines().filter(line -> !line.isBlank()).toList(),
                 one(request, "source"));
-        return new RecipeForm(written, choices);
+        return new RecipeForm(written, choices, StepsPart.of(request.getParameterMap(), Units.of(request)));
     }
 
     /** The whole recipe in its own words, as it is kept with the batch. */
@@ -87,6 +96,11 @@ record RecipeForm(WrittenRecipe written, Map<Integer, RecipeLine.Choice> choices
         return (one(request, "title") + "\n" + one(request, "yield") + "\n\n" + lines + "\n\nMethod\n"
                         + one(request, "steps"))
                 .strip();
+    }
+
+    private static String title(HttpServletRequest request) {
+        String title = one(request, "title").strip();
+        return title.isEmpty() ? NAMELESS : title.substring(0, Math.min(MOST_TITLE, title.length()));
     }
 
     private static String[] all(HttpServletRequest request, String name) {

@@ -2,12 +2,16 @@ package ironpin.web.page;
 
 import ironpin.dough.DoughAddition;
 import ironpin.plan.Finding;
+import ironpin.plan.Saying;
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.Decimal;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Quoted;
 import ironpin.recipe.CupFit;
 import ironpin.recipe.Meaning;
 import ironpin.recipe.Place;
 import ironpin.recipe.ReadRecipe;
+import ironpin.recipe.RecipeBatch;
 import ironpin.recipe.RecipeCheck;
 import ironpin.recipe.RecipeDough;
 import ironpin.recipe.RecipeLine;
@@ -16,22 +20,30 @@ import ironpin.recipe.WrittenRecipe;
 import ironpin.web.picture.RecipePicture;
 import ironpin.web.picture.Say;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
+import java.util.Set;
 
 /** What the page of a recipe shows. */
 public final class RecipeScreen {
+    private static final Set<Saying> DOUBTS = EnumSet.of(
+            Saying.RECIPE_NO_DOUGH,
+            Saying.RECIPE_NO_YIELD,
+            Saying.RECIPE_NOT_READ,
+            Saying.RECIPE_NOT_KNOWN,
+            Saying.RECIPE_GUESSED);
+
     private final RecipeForm form;
     private final ReadRecipe read;
     private final RecipeCheck check;
 
     RecipeScreen(RecipeForm form, CupStandard cups) {
         this.form = form;
-        this.read = new RecipeReader(cups).read(form.written(), form.choices());
-        this.check = RecipeCheck.of(read, form.choices());
+        this.read = new RecipeReader(cups).read(form.written(), form.corrections());
+        this.check = RecipeCheck.of(read, form.corrections());
     }
 
     ReadRecipe read() {
@@ -49,8 +61,9 @@ public final class RecipeScreen {
      * @param meaning key of what it stands for; empty if not known
      * @param meant whether the cook said so
      * @param grams what it weighs, or why not
-     * @param unread whether its amount could not be read
-     * @param note what was assumed
+     * @param status how well it was read, in a word or two; empty where all of it was
+     * @param unread whether it counts in no sum although it should
+     * @param note why, and what was assumed
      */
     public record Line(
             int no,
@@ -61,6 +74,7 @@ public final class RecipeScreen {
             String meaning,
             boolean meant,
             String grams,
+            String status,
             boolean unread,
             String note) {}
 
@@ -81,11 +95,21 @@ public final class RecipeScreen {
 
     private Line line(RecipeLine line) {
         RecipeLine.Choice choice = form.choices().getOrDefault(line.no(), RecipeLine.Choice.NONE);
-        boolean counts = line.place().part() == Place.Part.DOUGH || line.place().part() == Place.Part.FILLING;
-        boolean needless = line.meaning().orElse(null) instanceof Meaning.Wrappers || !counts;
+        boolean unread = line.status() == RecipeLine.Status.NOT_READ;
         String grams = line.grams()
-                .map(spread -> spread.usual() < 20 ? Say.fineGrams(spread.usual()) : Say.grams(spread.usual()))
-                .orElse(needless ? "" : "no amount");
+                .map(spread -> Quoted.weighed(Mass.ofGrams(spread.usual())))
+                .orElse("");
+        List<String> notes = new ArrayList<>();
+        if (!line.trouble().isEmpty()) {
+            notes.add(Character.toUpperCase(line.trouble().charAt(0))
+                    + line.trouble().substring(1) + ".");
+        }
+        if (!grams.isEmpty()) {
+            line.reading()
+                    .map(ReadingNote::assumed)
+                    .filter(said -> !said.isEmpty())
+                    .ifPresent(notes::add);
+        }
         return new Line(
                 line.no(),
                 line.heading(),
@@ -95,8 +119,9 @@ public final class RecipeScreen {
                 line.meaning().map(Meaning::key).orElse(""),
                 choice.meaning().isPresent(),
                 grams,
-                line.reading().isEmpty() && !needless,
-                line.reading().map(ReadingNote::assumed).orElse(needless ? "" : line.trouble()));
+                line.status() == RecipeLine.Status.READ ? "" : line.status().label(),
+                unread,
+                String.join(" ", notes));
     }
 
     /** Where a line may belong: one group more than there is. */
@@ -126,8 +151,39 @@ public final class RecipeScreen {
         return check.contradictions();
     }
 
+    /** What was not read, guessed or not found: it stands before everything else. */
+    public List<Finding> doubts() {
+        return check.findings().stream()
+                .filter(one -> DOUBTS.contains(one.saying()))
+                .toList();
+    }
+
+    /** What the figures come to, in a few words. */
+    public String verdict() {
+        int untold = (int) check.findings().stream()
+                .filter(one -> one.saying() == Saying.RECIPE_CANNOT_TELL)
+                .count();
+        if (!contradictions().isEmpty()) {
+            return Say.count(contradictions().size(), "contradiction", "contradictions");
+        }
+        return untold == 0
+                ? "No two of its figures disagree"
+                : "No contradiction found; " + Say.count(untold, "sum", "sums") + " cannot be told";
+    }
+
+    /** Lines that have no place in the batch that is made of it. */
+    public List<String> leftOut() {
+        return RecipeBatch.leftOut(read).stream().map(RecipeLine::text).toList();
+    }
+
+    /** What was understood of the steps. */
+    public List<StepsPart.View> understood() {
+        return form.steps().views();
+    }
+
     public List<Finding> findings() {
         return check.findings().stream()
+                .filter(one -> !DOUBTS.contains(one.saying()))
                 .sorted((a, b) -> b.level().compareTo(a.level()))
                 .toList();
     }
@@ -157,7 +213,9 @@ public final class RecipeScreen {
         return new DoughView(
                 dough.name() + ": " + dough.family().label().toLowerCase(Locale.ROOT),
                 shares,
-                dough.wet() ? RecipePicture.of(dough, RecipeCheck.target(read, dough), fits) : "");
+                dough.wet() && dough.open().isEmpty()
+                        ? RecipePicture.of(dough, RecipeCheck.target(read, dough), fits)
+                        : "");
     }
 
     /** Countries whose cups come out the same are shown once. */
@@ -169,16 +227,5 @@ public final class RecipeScreen {
 
     private static String percent(double value) {
         return Decimal.trimmed(value, 1) + " %";
-    }
-
-    /** The dips, scaled: what the recipe writes, for as many as eat instead of as many as it serves. */
-    public List<String> dips(int eaters) {
-        Optional<Integer> serves = read.yield().eaters();
-        return read.lines().stream()
-                .filter(line -> line.place().part() == Place.Part.DIP)
-                .map(line -> serves.isEmpty() || line.grams().isEmpty()
-                        ? line.text()
-                        : Say.grams(line.grams().get().usual() * eaters / serves.get()) + " " + line.name())
-                .toList();
     }
 }

@@ -1,51 +1,67 @@
 package ironpin.web.page;
 
+import ironpin.clock.Lateness;
+import ironpin.clock.Progress;
+import ironpin.clock.Task;
 import ironpin.plan.BatchPlan;
 import ironpin.store.RunningTimer;
+import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDateTime;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /**
- * How far the work has come.
+ * How far the work has come, as it is shown.
  *
  * @param steps all, in the order they start
  * @param timers of the whole batch, the first to ring first
+ * @param progress what is done and what may begin
  */
-public record Run(List<RunStep> steps, List<RunningTimer> timers) {
-    static Run of(BatchPlan plan, Map<String, Instant> done, List<RunningTimer> timers, Instant now) {
+public record Run(List<RunStep> steps, List<RunningTimer> timers, Progress progress) {
+    static Run of(BatchPlan plan, Map<String, Instant> ticked, List<RunningTimer> timers, Instant now) {
+        Map<String, Duration> left = new HashMap<>();
+        for (RunningTimer timer : timers) {
+            left.merge(timer.taskKey(), Duration.between(now, timer.endsAt()), (a, b) -> a.compareTo(b) > 0 ? a : b);
+        }
+        Progress progress = Progress.of(plan.timetable(), ticked.keySet(), left);
         List<RunStep> steps = plan.timetable().slots().stream()
                 .map(slot -> {
-                    String key = slot.task().key();
                     List<RunningTimer> mine = timers.stream()
-                            .filter(timer -> timer.taskKey().equals(key))
+                            .filter(timer -> timer.taskKey().equals(slot.task().key()))
                             .toList();
-                    return new RunStep(slot, done.containsKey(key), mine, now);
+                    return new RunStep(slot, progress, ticked.keySet(), mine);
                 })
                 .toList();
-        return new Run(steps, timers);
+        return new Run(steps, timers, progress);
     }
 
-    /** The one thing hands should do now: the first step that is neither ticked off nor getting on by itself. */
+    /** The one thing to do now. */
     public Optional<RunStep> now() {
-        return inOrder().findFirst();
+        return progress.now().map(this::step);
     }
 
     /** What comes after it. */
     public Optional<RunStep> then() {
-        return inOrder().skip(1).findFirst();
+        return progress.then().map(this::step);
     }
 
-    private Stream<RunStep> inOrder() {
-        return Stream.concat(
-                steps.stream().filter(step -> !step.done() && !step.underWay()),
-                steps.stream().filter(step -> !step.done() && step.underWay()));
+    private RunStep step(Task task) {
+        return steps.stream()
+                .filter(step -> step.key().equals(task.key()))
+                .findFirst()
+                .orElseThrow();
     }
 
-    /** How many are ticked off. */
+    /** How many are done. */
     public long doneCount() {
         return steps.stream().filter(RunStep::done).count();
+    }
+
+    /** How late it is at this time of the kitchen. */
+    Lateness lateness(LocalDateTime now) {
+        return progress.lateness(now);
     }
 }

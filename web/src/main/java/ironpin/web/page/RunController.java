@@ -1,11 +1,10 @@
 package ironpin.web.page;
 
 import ironpin.batch.Station;
-import ironpin.clock.Timetable;
 import ironpin.plan.BatchPlan;
 import ironpin.store.BatchStore;
+import ironpin.store.KitStore;
 import ironpin.store.RunStore;
-import ironpin.store.StoredBatch;
 import ironpin.web.kitchen.Bell;
 import java.time.Clock;
 import java.time.Duration;
@@ -25,10 +24,12 @@ class RunController {
     private final BatchStore batches;
     private final RunStore runs;
     private final Screens screens;
+    private final KitStore kit;
     private final Bell bell;
     private final Clock clock;
 
-    RunController(BatchStore batches, RunStore runs, Screens screens, Bell bell, Clock clock) {
+    RunController(BatchStore batches, RunStore runs, Screens screens, KitStore kit, Bell bell, Clock clock) {
+        this.kit = kit;
         this.batches = batches;
         this.runs = runs;
         this.screens = screens;
@@ -45,28 +46,52 @@ class RunController {
 
     @PostMapping("/steps")
     String tick(@PathVariable long id, @RequestParam String key, @RequestParam boolean done, From from, Model model) {
-        StoredBatch stored = batches.load(id);
-        Timetable.Slot slot = slot(stored, key);
-        if (done) {
+        Run run = run(id);
+        boolean line = run.steps().stream()
+                .flatMap(step -> step.weighed().stream())
+                .anyMatch(one -> one.key().equals(key));
+        if (line) {
+            tickLine(id, key, done);
+        } else if (!done) {
+            runs.untick(id, step(run, key).key());
+        } else if (step(run, key).ready()) {
+            // A step that must wait for another is not begun; the answer shows how it stands.
             batches.start(id, clock.instant());
-            runs.tick(id, slot.task().key(), clock.instant());
+            runs.tick(id, key, clock.instant());
             // A step that is done needs no timer any more.
             runs.timers(id).stream()
                     .filter(timer -> timer.taskKey().equals(key))
                     .forEach(timer -> runs.stopTimer(id, timer.id(), clock.instant()));
+        }
+        return answer(id, from, model);
+    }
+
+    private void tickLine(long id, String key, boolean done) {
+        if (done) {
+            batches.start(id, clock.instant());
+            runs.tick(id, key, clock.instant());
         } else {
             runs.untick(id, key);
         }
+    }
+
+    /** Takes the last tick back. */
+    @PostMapping("/steps/back")
+    String back(@PathVariable long id, From from, Model model) {
+        runs.takeBack(id);
         return answer(id, from, model);
     }
 
     @PostMapping("/timers")
     String startTimer(
             @PathVariable long id, @RequestParam String key, @RequestParam int offer, From from, Model model) {
-        StoredBatch stored = batches.load(id);
-        List<RunStep.Offer> offers = new RunStep(slot(stored, key), false, List.of(), clock.instant()).offers();
+        RunStep step = step(run(id), key);
+        List<RunStep.Offer> offers = step.offers();
         if (offer < 0 || offer >= offers.size()) {
             throw new NoSuchThing("timer", key);
+        }
+        if (!step.ready()) {
+            return answer(id, from, model);
         }
         batches.start(id, clock.instant());
         RunStep.Offer chosen = offers.get(offer);
@@ -74,8 +99,13 @@ class RunController {
         return answer(id, from, model);
     }
 
+    /** Stops a timer; a wait whose timer has rung is over. */
     @PostMapping("/timers/{timer}/stop")
     String stopTimer(@PathVariable long id, @PathVariable long timer, From from, Model model) {
+        run(id).steps().stream()
+                .filter(step -> step.slot().task().waits() && step.done())
+                .filter(step -> step.timers().stream().anyMatch(one -> one.id() == timer))
+                .forEach(step -> runs.tick(id, step.key(), clock.instant()));
         runs.stopTimer(id, timer, clock.instant());
         return answer(id, from, model);
     }
@@ -90,9 +120,14 @@ class RunController {
         return from.view();
     }
 
-    private static Timetable.Slot slot(StoredBatch stored, String key) {
-        return BatchPlan.of(stored.batch()).timetable().slots().stream()
-                .filter(slot -> slot.task().key().equals(key))
+    private Run run(long id) {
+        BatchPlan plan = BatchPlan.of(batches.load(id).batch(), kit.load().hand());
+        return Run.of(plan, runs.done(id), runs.timers(id), clock.instant());
+    }
+
+    private static RunStep step(Run run, String key) {
+        return run.steps().stream()
+                .filter(step -> step.key().equals(key))
                 .findFirst()
                 .orElseThrow(() -> new NoSuchThing("step", key));
     }

@@ -1,22 +1,25 @@
 package ironpin.web.page;
 
+import ironpin.clock.Progress;
+import ironpin.clock.Task;
 import ironpin.clock.Timetable;
 import ironpin.store.RunningTimer;
 import ironpin.web.picture.Say;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * A step of the day as the cook works through it.
  *
  * @param slot the task at its time
- * @param done whether it is ticked off
+ * @param progress of the day
+ * @param ticked keys of all steps and lines that are ticked off
  * @param timers its timers that have not been stopped
- * @param now the moment it is looked at
  */
-public record RunStep(Timetable.Slot slot, boolean done, List<RunningTimer> timers, Instant now) {
+public record RunStep(Timetable.Slot slot, Progress progress, Set<String> ticked, List<RunningTimer> timers) {
     /**
      * A timer that can be started.
      *
@@ -26,6 +29,16 @@ public record RunStep(Timetable.Slot slot, boolean done, List<RunningTimer> time
      * @param length in words
      */
     public record Offer(int index, String label, long seconds, String length) {}
+
+    /**
+     * Something weighed for it, as a line that can be ticked.
+     *
+     * @param key of the line
+     * @param name what
+     * @param amount how much
+     * @param done whether it is ticked off
+     */
+    public record Weighed(String key, String name, String amount, boolean done) {}
 
     /** Key of the task. */
     public String key() {
@@ -42,26 +55,56 @@ public record RunStep(Timetable.Slot slot, boolean done, List<RunningTimer> time
         return Say.time(slot.task().time());
     }
 
-    /** Whether it gets on by itself: no hands needed, and its timer has not rung yet. */
-    public boolean underWay() {
-        return !slot.task().busy()
-                && timers.stream().anyMatch(timer -> timer.endsAt().isAfter(now));
+    /** Whether it is done: ticked off, or a wait whose timer has rung. */
+    public boolean done() {
+        return progress.done(slot.task());
     }
 
-    /** The timers that can be started and are not under way. */
-    public List<Offer> open() {
-        return offers().stream()
-                .filter(offer ->
-                        timers.stream().noneMatch(timer -> timer.label().equals(offer.label())))
+    /** Whether it may begin. */
+    public boolean ready() {
+        return progress.ready(slot.task());
+    }
+
+    /** Whether it gets on by itself by its timer. */
+    public boolean underWay() {
+        return progress.underWay(slot.task());
+    }
+
+    /** What it still waits for, in words; empty if it may begin. */
+    public String after() {
+        return progress.before(slot.task()).stream()
+                .map(task -> task.title().replaceAll("\\.$", ""))
+                .collect(Collectors.joining("; "));
+    }
+
+    /** What is weighed for it. */
+    public List<Weighed> weighed() {
+        return slot.task().parts().stream()
+                .map(part -> new Weighed(part.key(), part.name(), part.amount(), ticked.contains(part.key())))
                 .toList();
     }
 
-    /** Timers this step has: one for each timed spell, or one for the whole if it runs by itself. */
+    /** The timers that can be started and are not under way; none before it may begin. */
+    public List<Offer> open() {
+        return ready()
+                ? offers().stream()
+                        .filter(offer ->
+                                timers.stream().noneMatch(timer -> timer.label().equals(offer.label())))
+                        .toList()
+                : List.of();
+    }
+
+    /** Timers this step has. */
     public List<Offer> offers() {
+        return offers(slot.task());
+    }
+
+    /** Timers a step has: one for each timed spell, or one for the whole if it gets on by itself. */
+    static List<Offer> offers(Task task) {
         List<Offer> offers = new ArrayList<>();
-        slot.task().spells().forEach(spell -> offers.add(offer(offers.size(), spell.text(), spell.time())));
-        if (offers.isEmpty() && slot.task().timed()) {
-            offers.add(offer(0, slot.task().title(), slot.task().time()));
+        task.spells().forEach(spell -> offers.add(offer(offers.size(), spell.text(), spell.time())));
+        if (offers.isEmpty() && task.timed()) {
+            offers.add(offer(0, task.title(), task.time()));
         }
         return offers;
     }

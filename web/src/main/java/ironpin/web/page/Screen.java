@@ -1,19 +1,24 @@
 package ironpin.web.page;
 
+import ironpin.allergen.AllergenLines;
 import ironpin.batch.Batch;
+import ironpin.batch.Lot;
 import ironpin.batch.PlanField;
 import ironpin.batch.Station;
 import ironpin.caution.Caution;
+import ironpin.clock.Lateness;
 import ironpin.dip.Dip;
-import ironpin.filling.Allergen;
 import ironpin.kit.Kit;
+import ironpin.pantry.Allergen;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.Finding;
 import ironpin.plan.Findings;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Quoted;
 import ironpin.store.BookEntry;
 import ironpin.store.LoggedCorrection;
 import ironpin.store.LoggedTasting;
+import ironpin.store.Status;
 import ironpin.store.StoredBatch;
 import ironpin.web.picture.RibbonPicture;
 import ironpin.web.picture.Say;
@@ -35,9 +40,11 @@ import java.util.Optional;
  * @param station where the cook stands, or none on the run page
  * @param lot the lane in hand
  * @param kit what stands in the kitchen
+ * @param dips there are to choose from, at the table
  * @param past how many lots of its style are in the Book
  * @param lastTime what was said of the last one
  * @param entries what is written about this batch
+ * @param nextChanges what the judgements of a cooked batch suggest to change, as on a button
  * @param corrections made at the bench that stand
  * @param tastings of test patties that stand
  * @param run how far the work has come
@@ -52,9 +59,11 @@ public record Screen(
         Optional<Station> station,
         LotPlan lot,
         Kit kit,
+        List<Dip> dips,
         int past,
         Optional<LastTime> lastTime,
         List<BookEntry> entries,
+        List<String> nextChanges,
         List<LoggedCorrection> corrections,
         List<LoggedTasting> tastings,
         Run run,
@@ -110,7 +119,33 @@ public record Screen(
     }
 
     public List<Finding> findings() {
-        return station.map(one -> Findings.at(one, plan, lotNo())).orElse(List.of());
+        return station.map(one -> Findings.at(one, plan, lotNo(), lateness())).orElse(List.of());
+    }
+
+    /** How late it is by now; nothing once it is in the Book. */
+    public Optional<Lateness> lateness() {
+        return stored.status() == Status.DONE ? Optional.empty() : Optional.of(run.lateness(now));
+    }
+
+    /** What is late about it and the one press that mends it, beside the next line. */
+    public Optional<Finding> late() {
+        return lateness().filter(Lateness::isLate).map(late -> Findings.start(plan, Optional.of(late)));
+    }
+
+    /** What was refused in a field, or null. */
+    public FieldError refusal(String field, int no) {
+        return refused.filter(error -> error.field().equals(field) && error.no() == no)
+                .orElse(null);
+    }
+
+    /** Every lot with what some must avoid in it. */
+    public List<Eaten> eaten() {
+        return Eaten.of(plan);
+    }
+
+    /** What some must avoid in the lane in hand, in words. */
+    public String contains() {
+        return AllergenLines.ofLot(batch(), lot.lot()).said();
     }
 
     public List<Caution> cautions() {
@@ -130,12 +165,13 @@ public record Screen(
 
     private int noOf(PlanField field) {
         return switch (field) {
-            case EATERS -> 0;
+            case EATERS, LATER -> 0;
             case FLOUR, HYDRATION, SALT, OIL, WATER_TEMPERATURE, MIXED, SCALD, KETTLE_WATER, REST, BENCH_LOSS ->
                 lot.dough().no();
             case FILLING, TEST_PATTY, BOWL_LOSS, WRAPPED -> lot.filling().no();
             case EACH,
                     PIECES,
+                    OF_THESE_TO_FREEZER,
                     TO_FREEZER,
                     DOUGH_EACH,
                     FILLING_EACH,
@@ -169,12 +205,10 @@ public record Screen(
     public List<Line> doughLines() {
         return plan.balance().dough(lot.dough().no()).made().parts().stream()
                 .map(part -> new Line(
-                        part.addition().label(),
+                        lot.dough().formula().line(part.addition()).name(),
                         Optional.empty(),
                         "",
-                        part.addition().fine()
-                                ? Say.fineGrams(part.mass().grams())
-                                : Say.grams(part.mass().grams())))
+                        Quoted.weighed(part.mass())))
                 .toList();
     }
 
@@ -203,6 +237,14 @@ public record Screen(
     /** The dip of the lane in hand, measured out. */
     public List<Dip.Measure> dip() {
         return lot.lot().dip().forEaters(batch().eaters());
+    }
+
+    /** Lots that have not been judged, the lane in hand left out. */
+    public List<Lot> unjudged() {
+        return batch().lots().stream()
+                .filter(one -> one.no() != lotNo())
+                .filter(one -> entries.stream().noneMatch(entry -> entry.lotNo() == one.no()))
+                .toList();
     }
 
     /** The entry about the lane in hand, if it has been judged. */

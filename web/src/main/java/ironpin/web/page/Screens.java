@@ -7,6 +7,7 @@ import ironpin.plan.LotPlan;
 import ironpin.store.BatchStore;
 import ironpin.store.BookStore;
 import ironpin.store.CorrectionStore;
+import ironpin.store.DipStore;
 import ironpin.store.HandStore;
 import ironpin.store.KitStore;
 import ironpin.store.RunStore;
@@ -28,8 +29,10 @@ class Screens {
     private final BookStore book;
     private final CorrectionStore corrections;
     private final KitStore kit;
+    private final DipStore dips;
     private final HandStore hand;
     private final LastTimes lastTimes;
+    private final Again again;
     private final Bell bell;
     private final Clock clock;
 
@@ -40,12 +43,16 @@ class Screens {
             CorrectionStore corrections,
             HandStore hand,
             KitStore kit,
+            DipStore dips,
             LastTimes lastTimes,
+            Again again,
             Bell bell,
             Clock clock) {
         this.bell = bell;
         this.lastTimes = lastTimes;
+        this.again = again;
         this.kit = kit;
+        this.dips = dips;
         this.corrections = corrections;
         this.hand = hand;
         this.batches = batches;
@@ -81,7 +88,7 @@ class Screens {
             Optional<FieldError> refused,
             Optional<ReadingNote> read,
             long rings) {
-        BatchPlan plan = BatchPlan.of(stored.batch());
+        BatchPlan plan = BatchPlan.of(stored.batch(), kit.load().hand());
         LotPlan lot = inHand(plan, lotNo);
         return new Screen(
                 stored,
@@ -89,9 +96,11 @@ class Screens {
                 station,
                 lot,
                 kit.load(),
+                station.filter(Station.TABLE::equals).isPresent() ? dips.all() : List.of(),
                 batches.count(Status.DONE),
                 lastTimes.before(lot, stored.id()),
                 book.entries(stored.id()),
+                stored.status() == Status.DONE ? again.changes(stored) : List.of(),
                 corrections.standing(stored.id()),
                 hand.standing(stored.id()),
                 Run.of(plan, runs.done(stored.id()), runs.timers(stored.id()), clock.instant()),
@@ -103,15 +112,17 @@ class Screens {
 
     /** The screen of a plan that is only tried: nothing of the run or the Book, so that it is there at once. */
     Screen tried(StoredBatch stored, Batch batch, Station station, int lotNo) {
-        BatchPlan plan = BatchPlan.of(batch);
+        BatchPlan plan = BatchPlan.of(batch, kit.load().hand());
         return new Screen(
                 stored,
                 plan,
                 Optional.of(station),
                 inHand(plan, lotNo),
                 kit.load(),
+                List.of(),
                 0,
                 Optional.empty(),
+                List.of(),
                 List.of(),
                 List.of(),
                 List.of(),

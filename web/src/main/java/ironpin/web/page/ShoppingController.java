@@ -1,11 +1,11 @@
 package ironpin.web.page;
 
-import ironpin.amount.Ingredients;
 import ironpin.amount.UnreadableAmount;
 import ironpin.batch.Balance;
-import ironpin.batch.Balancer;
 import ironpin.pantry.Flour;
+import ironpin.pantry.FoodName;
 import ironpin.pantry.Price;
+import ironpin.plan.BatchPlan;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quoted;
@@ -94,7 +94,7 @@ class ShoppingController {
                     "",
                     Optional.of(Dimension.MASS),
                     units,
-                    Ingredients.named(item),
+                    FoodName.read(item).food(),
                     kit.load().cups());
         } catch (UnreadableAmount e) {
             return Optional.empty();
@@ -145,7 +145,16 @@ class ShoppingController {
                         .append('\n');
             }
         }
-        out.append('\n').append(screen(id, Optional.empty()).costs()).append('\n');
+        ShoppingScreen screen = screen(id, Optional.empty());
+        for (Eaten lot : screen.eaten()) {
+            lot.avoided().forEach(one -> out.append('\n')
+                    .append(lot.lot())
+                    .append(": ")
+                    .append(one.figure())
+                    .append(' ')
+                    .append(one.text()));
+        }
+        out.append('\n').append(screen.costs()).append('\n');
         return file(
                 "shopping.txt", "text/plain;charset=UTF-8", Units.of(request).say(out.toString()));
     }
@@ -200,11 +209,12 @@ class ShoppingController {
 
     private ShoppingScreen screen(long id, Optional<FieldError> refused) {
         StoredBatch stored = batches.load(id);
-        Balance balance = Balancer.solve(stored.batch());
+        BatchPlan plan = BatchPlan.of(stored.batch(), kit.load().hand());
+        Balance balance = plan.balance();
         List<ShoppingItem> items =
                 ShoppingList.of(stored.batch(), balance, kit.load().hand()).items();
         Map<String, ShoppingStore.Said> said = shopping.of(id);
-        return new ShoppingScreen(stored, items, said, prices(items), balance.pieces(), refused);
+        return new ShoppingScreen(stored, items, said, prices(items), balance.pieces(), Eaten.of(plan), refused);
     }
 
     /** As written on a list, or for flours as written in the kit. */

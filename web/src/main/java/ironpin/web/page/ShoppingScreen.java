@@ -1,7 +1,5 @@
 package ironpin.web.page;
 
-import ironpin.filling.Allergen;
-import ironpin.filling.Foods;
 import ironpin.pantry.Price;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Dimension;
@@ -17,7 +15,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -28,6 +25,7 @@ import java.util.stream.IntStream;
  * @param said what the cook said of them
  * @param prices for a kilogram or a pack, by the item's key
  * @param pieces of all lots
+ * @param eaten what somebody must know before they eat of each lot
  * @param refused a value that was not taken
  */
 public record ShoppingScreen(
@@ -36,6 +34,7 @@ public record ShoppingScreen(
         Map<String, ShoppingStore.Said> said,
         Map<String, Price> prices,
         int pieces,
+        List<Eaten> eaten,
         Optional<FieldError> refused) {
     /**
      * A line of the list.
@@ -72,7 +71,9 @@ public record ShoppingScreen(
 
         /** What the plan needs, in words. */
         public String needed() {
-            return item.packs().map(packs -> Say.count(packs, "pack", "packs")).orElseGet(() -> fine(item.needed()));
+            return item.packs()
+                    .map(packs -> Say.count(packs, "pack", "packs"))
+                    .orElseGet(() -> Quoted.weighed(item.needed()));
         }
 
         /** What is left to buy, in words. */
@@ -88,10 +89,6 @@ public record ShoppingScreen(
         /** Whether there is enough at home. */
         public boolean done() {
             return item.toBuy(have).isZero();
-        }
-
-        private static String fine(Mass mass) {
-            return mass.grams() < 20 ? Say.fineGrams(mass.grams()) : Say.grams(mass.grams());
         }
     }
 
@@ -150,11 +147,7 @@ public record ShoppingScreen(
                 price.isEmpty()
                         ? ""
                         : Decimal.fixed(Cost.of(List.of(item), prices).sum(), 2),
-                Foods.named(item.name()).stream()
-                        .flatMap(food -> food.allergens().stream())
-                        .sorted()
-                        .map(Allergen::label)
-                        .collect(Collectors.joining(", ")));
+                item.allergens().said());
     }
 
     /** What it costs in all and for a piece, as far as prices are known. */

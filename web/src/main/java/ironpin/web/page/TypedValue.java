@@ -1,9 +1,9 @@
 package ironpin.web.page;
 
 import ironpin.amount.AmountReader;
-import ironpin.amount.Ingredient;
 import ironpin.amount.Reading;
 import ironpin.amount.UnreadableAmount;
+import ironpin.pantry.Food;
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.UnitSystem;
@@ -22,7 +22,7 @@ import java.util.regex.Pattern;
  * @param reading how words were understood
  */
 record TypedValue(double metric, Optional<Reading> reading) {
-    private static final Pattern WITH_UNIT = Pattern.compile("\\s*([+-]?\\d{1,12}(?:[.,]\\d{1,6})?)\\s*(\\D{1,12})");
+    private static final Pattern WITH_UNIT = Pattern.compile("\\s*(" + TypedNumber.NUMBER + ")\\s*(\\D{1,12})");
     private static final double MM_PER_INCH = 25.4;
 
     private static final Map<String, Double> LENGTHS = Map.of(
@@ -40,7 +40,7 @@ record TypedValue(double metric, Optional<Reading> reading) {
             String unit,
             Optional<Dimension> dimension,
             UnitSystem units,
-            Optional<Ingredient> of,
+            Optional<Food> of,
             CupStandard cups) {
         OptionalDouble plain = TypedNumber.read(text, dimension.isPresent() ? "" : unit);
         if (plain.isPresent()) {
@@ -58,7 +58,7 @@ record TypedValue(double metric, Optional<Reading> reading) {
         };
     }
 
-    private static Optional<TypedValue> amount(String text, Optional<Ingredient> of, CupStandard cups) {
+    private static Optional<TypedValue> amount(String text, Optional<Food> of, CupStandard cups) {
         Optional<Matcher> found = withUnit(text);
         if (found.isPresent() && found.get().group(2).strip().equals("g")) {
             return number(value(found.get()));
@@ -77,7 +77,7 @@ record TypedValue(double metric, Optional<Reading> reading) {
     }
 
     private static double value(Matcher found) {
-        return Double.parseDouble(found.group(1).replace(',', '.'));
+        return TypedNumber.value(found.group(1));
     }
 
     private static Optional<TypedValue> celsius(Matcher found) {

@@ -7,6 +7,7 @@ import ironpin.filling.FillingLine;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Quoted;
 import java.util.List;
 import java.util.Optional;
 
@@ -25,7 +26,7 @@ public final class FillingPicture {
         List<Mass> masses = lot.filling().formula().masses(share.made());
         StringBuilder said = new StringBuilder(Say.grams(share.made().grams()) + " of filling: ");
         for (int i = 0; i < lines.size(); i++) {
-            said.append(Say.grams(masses.get(i).grams()))
+            said.append(Quoted.weighed(masses.get(i)))
                     .append(' ')
                     .append(lines.get(i).ingredient())
                     .append(i < lines.size() - 1 ? ", " : ".");
@@ -58,7 +59,7 @@ public final class FillingPicture {
                         "class",
                         "on-tone shade-text-" + i % SHADES);
                 svg.text(
-                        Say.grams(masses.get(i).grams()),
+                        Quoted.weighed(masses.get(i)),
                         "x",
                         x + 8,
                         "y",
@@ -84,8 +85,8 @@ public final class FillingPicture {
         x = part(svg, x, share.lost().grams() / total, "part-lost");
         part(svg, x, share.left().grams() / total, "left-over");
         String text = Say.grams(share.inPieces().grams()) + " in pieces · "
-                + Say.grams(share.patty().grams()) + " test patty · "
-                + Say.grams(share.lost().grams()) + " stays in the bowl";
+                + Quoted.weighed(share.patty()) + " test patty · "
+                + Quoted.weighed(share.lost()) + " stays in the bowl";
         svg.text(text, "x", 0, "y", 120, "class", "quiet-text");
         if (share.left().grams() >= 0.5) {
             svg.text(
@@ -126,7 +127,7 @@ public final class FillingPicture {
                     24,
                     "class",
                     tone(part, lot));
-            String figure = Say.plain(100 * share, part == Composition.Part.SALT ? 2 : 0) + " %";
+            String figure = part == Composition.Part.SALT ? salt(made) : Say.plain(100 * share, 0) + " %";
             String name = part == Composition.Part.SALT ? "salt × " + SALT_MAGNIFIED : part.label();
             // A narrow part is named further right, where the one before it leaves room.
             double at = Math.max(x, free);
@@ -135,6 +136,16 @@ public final class FillingPicture {
             free = at + Math.max(name.length() * 6.6, figure.length() * 8.5) + 8;
             x += width;
         }
+    }
+
+    /** A range where packets decide; at least so much where a line is not known. */
+    private static String salt(Composition made) {
+        String low = Say.plain(100 * made.salt().low(), 2);
+        String high = Say.plain(100 * made.salt().high(), 2);
+        if (!made.saltKnown()) {
+            return low + " % or more";
+        }
+        return low.equals(high) ? low + " %" : low + "–" + high + " %";
     }
 
     /** The same before its vegetables were squeezed, with the water that goes. */

@@ -7,20 +7,21 @@ import java.util.Locale;
 final class FoldShape {
     private FoldShape() {}
 
-    /** Draws the shape once out of sight, so that many pieces can point to it; same content, same name. */
-    static void define(Svg svg, Fold fold, String tone) {
-        svg.open("defs").open("symbol", "id", name(fold, tone), "viewBox", "0 0 100 60", "preserveAspectRatio", "none");
+    /** Draws the shape once out of sight for the pieces of one owner in a page to point to; same name, same content. */
+    static void define(Svg svg, String owner, Fold fold, String tone) {
+        svg.open("defs")
+                .open("symbol", "id", name(owner, fold, tone), "viewBox", "0 0 100 60", "preserveAspectRatio", "none");
         draw(svg, fold, tone);
         svg.close("symbol").close("defs");
     }
 
     /** A piece of that shape; places may be percentages. */
-    static void use(Svg svg, Fold fold, String tone, Object x, Object y, Object width, Object height) {
-        svg.add("use", "href", "#" + name(fold, tone), "x", x, "y", y, "width", width, "height", height);
+    static void use(Svg svg, String owner, Fold fold, String tone, Object x, Object y, Object width, Object height) {
+        svg.add("use", "href", "#" + name(owner, fold, tone), "x", x, "y", y, "width", width, "height", height);
     }
 
-    private static String name(Fold fold, String tone) {
-        return fold.name().toLowerCase(Locale.ROOT) + "-" + tone;
+    private static String name(String owner, Fold fold, String tone) {
+        return owner + "-" + fold.name().toLowerCase(Locale.ROOT) + "-" + tone;
     }
 
     static void draw(Svg svg, Fold fold, String tone) {

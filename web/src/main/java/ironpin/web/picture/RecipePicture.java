@@ -1,7 +1,7 @@
 package ironpin.web.picture;
 
-import ironpin.amount.Spread;
 import ironpin.dough.HydrationTarget;
+import ironpin.quantity.Spread;
 import ironpin.recipe.CupFit;
 import ironpin.recipe.RecipeDough;
 import java.util.List;

@@ -355,10 +355,12 @@ public final class RibbonPicture {
         int shapes = Math.min(MOST_SHAPES, lane.share().pieces());
         double pitch = (at.cook - at.fold - 1.5) / MOST_SHAPES;
         svg.open("g", "class", dough);
-        FoldShape.define(svg, lane.lot().fold(), filling);
+        String owner = (wide ? "wide-" : "narrow-") + lane.lot().no();
+        FoldShape.define(svg, owner, lane.lot().fold(), filling);
         for (int i = 0; i < shapes; i++) {
             FoldShape.use(
                     svg,
+                    owner,
                     lane.lot().fold(),
                     filling,
                     Svg.number(at.fold + 0.9 + i * pitch) + "%",

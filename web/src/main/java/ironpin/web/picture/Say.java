@@ -27,6 +27,11 @@ public final class Say {
         return Quoted.mass(grams, 0);
     }
 
+    /** As a scale is asked for it. */
+    public static String weighed(Mass mass) {
+        return Quoted.weighed(mass);
+    }
+
     /** Tenths of a gram. */
     public static String fineGrams(double grams) {
         return Quoted.mass(grams, 1);

@@ -28,7 +28,10 @@ public final class TablePicture {
                 "table-picture", columns * PLATE, rows * PLATE + (eaters > plates ? 20 : 2), said.toString());
         plan.lots()
                 .forEach(lot -> FoldShape.define(
-                        svg, lot.lot().fold(), Tones.of(lot.filling().kind())));
+                        svg,
+                        owner(lot),
+                        lot.lot().fold(),
+                        Tones.of(lot.filling().kind())));
         for (int i = 0; i < plates; i++) {
             double x = (i % columns + 0.5) * PLATE;
             double y = (i / columns + 0.5) * PLATE;
@@ -73,6 +76,7 @@ public final class TablePicture {
         svg.open("g", "class", Tones.skin(lot));
         FoldShape.use(
                 svg,
+                owner(lot),
                 lot.lot().fold(),
                 Tones.of(lot.filling().kind()),
                 x - size * 0.6,
@@ -80,6 +84,10 @@ public final class TablePicture {
                 size * 1.2,
                 size * 0.72);
         svg.close("g");
+    }
+
+    private static String owner(LotPlan lot) {
+        return "plate-" + lot.lot().no();
     }
 
     private static int share(int pieces, int eaters, int plate) {

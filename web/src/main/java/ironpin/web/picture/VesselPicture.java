@@ -27,13 +27,14 @@ public final class VesselPicture {
         svg.add("circle", "cx", middle, "cy", middle, "r", r + 4, "class", "vessel")
                 .add("circle", "cx", middle, "cy", middle, "r", r, "class", inside(lot));
         svg.open("g", "class", Tones.skin(lot));
-        FoldShape.define(svg, lot.lot().fold(), Tones.of(lot.filling().kind()));
+        FoldShape.define(svg, "vessel", lot.lot().fold(), Tones.of(lot.filling().kind()));
         for (int i = 0; i < shown; i++) {
             VesselPacking.Place place = packing.places().get(i);
             double length = packing.piece().lengthMm() * scale;
             double width = packing.piece().widthMm() * scale;
             FoldShape.use(
                     svg,
+                    "vessel",
                     lot.lot().fold(),
                     Tones.of(lot.filling().kind()),
                     middle + place.xMm() * scale - length / 2,

@@ -30,59 +30,66 @@ public class RunTest {
         return Run.of(PLAN, done, List.of(timers), NOW);
     }
 
+    /** Everything that a step depends on, ticked. */
+    private static Map<String, Instant> before(String key) {
+        Map<String, Instant> done = new HashMap<>();
+        List<String> open = List.of(key);
+        while (!open.isEmpty()) {
+            List<String> now = open;
+            open = run(Map.of()).steps().stream()
+                    .filter(step -> now.contains(step.key()))
+                    .flatMap(step -> step.slot().task().after().stream())
+                    .toList();
+            open.forEach(one -> done.put(one, NOW));
+        }
+        return done;
+    }
+
+    private static RunStep step(Run run, String key) {
+        return run.steps().stream()
+                .filter(step -> step.key().equals(key))
+                .findFirst()
+                .orElseThrow();
+    }
+
     @Test
     public void theFirstThingIsTheFirstStep() {
         Run run = run(Map.of());
-        assertEquals(run.now().orElseThrow().key(), "dough-1.mix");
-        assertEquals(run.then().orElseThrow().key(), "dough-1.knead");
+        assertEquals(run.now().orElseThrow().key(), run.steps().get(0).key());
         assertEquals(run.doneCount(), 0);
     }
 
     @Test
-    public void handsGoOnWhileTheDoughRestsByItself() {
-        Map<String, Instant> mixed = Map.of("dough-1.mix", NOW, "dough-1.knead", NOW);
-        assertEquals(run(mixed).now().orElseThrow().key(), "dough-1.rest");
-        RunningTimer resting = timer("dough-1.rest", "rests", Duration.ofMinutes(10));
-        Run under = run(mixed, resting);
-        assertEquals(under.now().orElseThrow().key(), "filling-1.make");
-        RunningTimer rung = timer("dough-1.rest", "rests", Duration.ofSeconds(-1));
-        assertEquals(run(mixed, rung).now().orElseThrow().key(), "dough-1.rest");
-    }
-
-    @Test
-    public void whenOnlyRestIsLeftTheRestIsShown() {
-        Map<String, Instant> done = new HashMap<>();
-        PLAN.timetable().slots().forEach(slot -> done.put(slot.task().key(), NOW));
-        done.remove("dough-1.rest");
-        RunningTimer resting = timer("dough-1.rest", "rests", Duration.ofMinutes(10));
-        assertEquals(run(done, resting).now().orElseThrow().key(), "dough-1.rest");
-        done.put("dough-1.rest", NOW);
-        assertTrue(run(done).now().isEmpty());
-        assertEquals(run(done).doneCount(), PLAN.timetable().slots().size());
-    }
-
-    @Test
     public void aTimerUnderWayIsNotOfferedAgain() {
-        RunStep round = run(Map.of()).steps().stream()
-                .filter(step -> step.key().equals("lot-1.cook-1"))
-                .findFirst()
-                .orElseThrow();
+        Map<String, Instant> done = before("lot-1.cook-1");
+        RunStep round = step(run(done), "lot-1.cook-1");
         assertEquals(round.offers().size(), 4);
         assertEquals(round.open(), round.offers());
         RunningTimer first = timer("lot-1.cook-1", round.offers().get(0).label(), Duration.ofSeconds(20));
-        RunStep started = new RunStep(round.slot(), false, List.of(first), NOW);
+        RunStep started = step(run(done, first), "lot-1.cook-1");
         assertEquals(started.open().size(), 3);
         assertTrue(started.open().stream().noneMatch(offer -> offer.index() == 0));
         long seconds = round.offers().stream().mapToLong(RunStep.Offer::seconds).sum();
         assertEquals(seconds, Duration.ofMinutes(6).toSeconds());
+        assertTrue(step(run(Map.of()), "lot-1.cook-1").open().isEmpty(), "no timer before it may begin");
     }
 
     @Test
-    public void kneadingStirringAndCookingAreWorkWithATimer() {
+    public void whatIsWeighedStandsAtItsStepAndIsTickedByItself() {
+        RunStep mix = step(run(Map.of()), "dough-1.mix");
+        assertTrue(mix.weighed().size() >= 3, mix.weighed().toString());
+        String flour = mix.weighed().get(0).key();
+        RunStep ticked = step(run(Map.of(flour, NOW)), "dough-1.mix");
+        assertTrue(ticked.weighed().get(0).done() && !ticked.weighed().get(1).done());
+        assertTrue(!ticked.done());
+    }
+
+    @Test
+    public void everythingThatTakesTimeByItselfHasATimer() {
         for (RunStep step : run(Map.of()).steps()) {
-            boolean timed = !step.offers().isEmpty();
-            assertEquals(
-                    timed, !step.slot().task().busy() || step.key().matches(".*\\.(cook|knead|make).*"), step.key());
+            if (!step.slot().task().busy()) {
+                assertEquals(step.offers().isEmpty(), false, step.key());
+            }
         }
     }
 }

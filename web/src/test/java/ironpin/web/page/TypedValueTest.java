@@ -4,8 +4,8 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 
-import ironpin.amount.Ingredients;
 import ironpin.amount.UnreadableAmount;
+import ironpin.pantry.Foods;
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.UnitSystem;
@@ -20,7 +20,7 @@ public class TypedValueTest {
                 "%",
                 Optional.ofNullable(dimension),
                 units,
-                Optional.of(Ingredients.get("plain-flour")),
+                Optional.of(Foods.get("flour-plain")),
                 CupStandard.METRIC);
     }
 

@@ -93,7 +93,7 @@ public class RibbonPictureTest {
         BoughtWrapper thin = BoughtWrapper.usual(BoughtWrapper.Shape.ROUND, BoughtWrapper.Thickness.THIN);
         BatchPlan bought = BatchPlan.of(Composing.bought(batch, 2, Optional.of(thin)));
         String packs = RibbonPicture.wide(bought, 1, Map.of(2, "+5 g water"));
-        assertTrue(packs.contains("2 packs of wrappers") && !packs.contains("class=\"correction\""), packs);
+        assertTrue(packs.contains("1 pack of wrappers") && !packs.contains("class=\"correction\""), packs);
         assertTrue(packs.contains("of bought wrappers and"), packs);
     }
 }

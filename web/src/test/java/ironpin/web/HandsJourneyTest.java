@@ -1,0 +1,228 @@
+package ironpin.web;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import ironpin.batch.Appetite;
+import ironpin.batch.Styles;
+import ironpin.kit.Kit;
+import ironpin.store.BatchStore;
+import ironpin.store.Status;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+
+/** What hands do without thinking: keys, lists, drafts, touches. */
+public class HandsJourneyTest extends OpenKitchen {
+    private BrowserContext laptop;
+    private Page page;
+    private long id;
+
+    @BeforeMethod
+    public void atTheCounter() {
+        id = bean(BatchStore.class)
+                .create(
+                        Styles.start(
+                                List.of(Styles.get("boiled-crescent"), Styles.get("pan-crescent")),
+                                "Hands",
+                                LocalDateTime.of(2026, 12, 12, 19, 0),
+                                6,
+                                Appetite.USUAL,
+                                Kit.usual()),
+                        "new",
+                        Instant.now());
+        laptop = device(1280, 900);
+        page = page(laptop);
+    }
+
+    @AfterMethod(alwaysRun = true)
+    public void tidyUp() {
+        laptop.close();
+        bean(BatchStore.class).delete(id);
+    }
+
+    private void at(String place) {
+        page.navigate("/batches/" + id + "/" + place);
+    }
+
+    @Test
+    public void enterAppliesInEveryFieldThatCanBeTypedIn() {
+        for (String place :
+                new String[] {"table", "dough", "filling", "portion", "roll", "fold", "cook", "clock", "book"}) {
+            at(place);
+            page.evaluate("document.querySelectorAll('details').forEach((one) => { one.open = true; })");
+            assertEquals(
+                    page.evaluate(
+                            """
+                            () => [...document.querySelectorAll('input:not([type=hidden]):not([type=radio]):not([type=checkbox])')]
+                              .filter((one) => !one.form?.hasAttribute('hx-trigger')
+                                && !one.form?.querySelector('button:not([type=button])'))
+                              .map((one) => one.id)
+                            """),
+                    List.of(),
+                    place);
+        }
+        at("filling");
+        page.locator("#filling-new").fill("spring onions");
+        page.locator("#filling-new").press("Enter");
+        assertThat(page.getByLabel("leave out spring onions")).not().hasCount(0);
+    }
+
+    @Test
+    public void whatIsPrintedCanBeTyped() {
+        at("dough");
+        page.locator("#flour-1").fill("1,200");
+        page.locator("#flour-1").press("Enter");
+        assertThat(page.locator("[data-undo]")).hasAttribute("title", Pattern.compile("flour"));
+        assertThat(page.locator("#flour-1")).hasValue(Pattern.compile("1,?200"));
+        page.locator("#hydration-1").fill("wet");
+        page.locator("#hydration-1").press("Escape");
+        assertEquals(page.evaluate("document.activeElement.id"), "hydration-1");
+        assertThat(page.locator("#hydration-1")).hasValue("50");
+    }
+
+    @Test
+    public void aListIsLookedThroughBeforeItActs() {
+        at("dough");
+        Locator family = page.locator("#family");
+        String flour = page.locator("#flour-1").inputValue();
+        family.focus();
+        family.press("ArrowDown");
+        family.press("ArrowDown");
+        String looking = family.inputValue();
+        assertTrue(!looking.equals("COLD_WATER"), looking);
+        // Whatever the list had sent by now would have been answered before the switch of units is.
+        page.waitForTimeout(400);
+        assertThat(page.locator("[data-undo]")).hasCount(0);
+        assertThat(page.locator("#flour-1")).hasValue(flour);
+        family.press("Escape");
+        assertThat(family).hasValue("COLD_WATER");
+        family.press("ArrowDown");
+        String chosen = family.inputValue();
+        family.press("Enter");
+        assertThat(page.locator("[data-undo]")).hasCount(1);
+        assertThat(family).hasValue(chosen);
+        assertThat(page.locator("#family-moved")).containsText("→");
+    }
+
+    @Test
+    public void aJudgementWaitsWhileAnotherPageIsLookedAt() {
+        at("book?lot=1");
+        page.locator("#judge-note").fill("rims were dry");
+        page.locator("#judge-burst").fill("2");
+        page.locator("input[name=skin]").first().check();
+        page.locator(".stop", new Page.LocatorOptions().setHasText("Dough")).click();
+        assertThat(page.locator("#flour-1")).isVisible();
+        page.locator(".stop", new Page.LocatorOptions().setHasText("Book")).click();
+        assertThat(page.locator("#judge-note")).hasValue("rims were dry");
+        assertThat(page.locator("#judge-burst")).hasValue("2");
+        assertThat(page.locator("input[name=skin]").first()).isChecked();
+        page.locator(".lane").nth(1).click();
+        assertThat(page.locator("#judge-note")).hasValue("");
+    }
+
+    @Test
+    public void lotsAreJudgedOneByOneAndCookedAgainWithTheChange() {
+        at("book?lot=1");
+        page.locator("#judge-made").fill("36");
+        page.locator("#judge-burst").fill("6");
+        page.getByText("Write it down").click();
+        assertThat(page.locator("#unjudged")).containsText("Pan-fry-steamed crescents");
+        assertEquals(bean(BatchStore.class).load(id).status(), Status.RUNNING);
+        page.navigate("/");
+        assertThat(page.locator("main")).containsText("Hands");
+        at("book?lot=1");
+        page.locator("#unjudged a").click();
+        page.locator("#judge-made").fill("36");
+        page.getByText("Write it down").click();
+        assertThat(page.getByText("In the Book.")).isVisible();
+        assertEquals(bean(BatchStore.class).load(id).status(), Status.DONE);
+        double fill = bean(BatchStore.class)
+                .load(id)
+                .batch()
+                .lots()
+                .get(0)
+                .fillingEach()
+                .grams();
+        page.locator(".next-line button", new Page.LocatorOptions().setHasText("changed: "))
+                .click();
+        page.waitForURL(Pattern.compile(".*/batches/(?!" + id + "/)\\d+/table.*"));
+        long again = Long.parseLong(page.url().replaceAll(".*/batches/(\\d+)/.*", "$1"));
+        var next = bean(BatchStore.class).load(again);
+        assertEquals(next.batch().lots().size(), 2);
+        assertEquals(next.status(), Status.PLANNED);
+        assertEquals(next.batch().lots().get(0).fillingEach().grams(), fill * 0.9, 0.05);
+        bean(BatchStore.class).delete(again);
+    }
+
+    @Test
+    public void aLotIsCalledWhatTheCookCallsIt() {
+        at("table");
+        page.locator("#lot-name").fill("Moon boats");
+        page.locator("#lot-name").press("Enter");
+        assertThat(page.locator(".lane.here")).hasText("Moon boats");
+        page.locator("#lot-name").fill(" ");
+        page.locator("#lot-name").press("Enter");
+        assertThat(page.locator("#form-lot-name .field-error")).isVisible();
+        at("run");
+        assertThat(page.locator(".ticks")).containsText("moon boats");
+        at("sheet");
+        assertThat(page.locator("main")).containsText("moon boats");
+    }
+
+    @Test
+    public void singleKeysCanBeSwitchedOffAndTheContentReachedAtOnce() {
+        at("table");
+        page.keyboard().press("Tab");
+        assertThat(page.locator(".skip")).isFocused();
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#content")).isFocused();
+        page.keyboard().press("2");
+        assertThat(page.locator(".stop.here .stop-name")).hasText("Dough");
+        page.keyboard().press("?");
+        page.locator("#single-keys").uncheck();
+        page.keyboard().press("Escape");
+        page.keyboard().press("3");
+        page.keyboard().press("b");
+        page.waitForTimeout(400);
+        assertThat(page.locator(".stop.here .stop-name")).hasText("Dough");
+        page.reload();
+        page.keyboard().press("4");
+        page.waitForTimeout(400);
+        assertThat(page.locator(".stop.here .stop-name")).hasText("Dough");
+        page.evaluate("document.querySelector('[data-help]').click()");
+        page.locator("#single-keys").check();
+        page.keyboard().press("Escape");
+        page.keyboard().press("4");
+        assertThat(page.locator(".stop.here .stop-name")).hasText("Portion");
+    }
+
+    @Test
+    public void theBenchIsEnteredLeftAndTakenBackByTouch() {
+        try (BrowserContext tablet = device(
+                new Browser.NewContextOptions().setViewportSize(820, 1180).setHasTouch(true))) {
+            Page touched = page(tablet);
+            touched.navigate("/batches/" + id + "/table");
+            touched.getByText("Start now").tap();
+            touched.waitForURL(Pattern.compile(".*/run.*"));
+            touched.locator(".bench-switch a").tap();
+            touched.waitForURL(Pattern.compile(".*bench=true.*"));
+            String first = touched.locator("#now-title").innerText();
+            touched.locator(".now [data-done]").tap();
+            assertThat(touched.locator("#now-title")).not().hasText(first);
+            touched.locator("[data-back]").tap();
+            assertThat(touched.locator("#now-title")).hasText(first);
+            touched.locator(".bench-switch a").tap();
+            assertThat(touched.locator(".screen.bench")).hasCount(0);
+        }
+    }
+}
