@@ -5,6 +5,7 @@ import static ironpin.store.db.Tables.REVISION;
 
 import ironpin.batch.Batch;
 import ironpin.store.db.tables.records.BatchRecord;
+import ironpin.wording.Typed;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -34,6 +35,8 @@ public final class BatchStore {
 
     public BatchStore(Cupboard cupboard) {
         this.cupboard = cupboard;
+        cupboard.onRollback(recent::clear);
+        cupboard.onRollback(lately::clear);
     }
 
     /** Keeps a new batch and returns its number. */
@@ -43,21 +46,24 @@ public final class BatchStore {
 
     /** The same for a batch that was made of a recipe. @param source the recipe in its own words, kept to 60,000 characters */
     public long create(Batch batch, String label, Optional<String> source, Instant now) {
-        return cupboard.write(dsl -> {
-            long id = dsl.insertInto(BATCH)
-                    .set(BATCH.STATUS, Status.PLANNED.name())
-                    .set(BATCH.CURRENT_REVISION, 1)
-                    .set(BATCH.CREATED_AT, Times.kept(now))
-                    .set(
-                            BATCH.SOURCE,
-                            source.map(text -> text.substring(0, Math.min(SOURCE_LENGTH, text.length())))
-                                    .orElse(null))
-                    .returningResult(BATCH.ID)
-                    .fetchOne()
-                    .value1();
-            new PlanRows(dsl, id, 1).save(batch, cut(label), now);
-            return id;
-        });
+        return cupboard.write(dsl -> createWithin(dsl, batch, label, source, now));
+    }
+
+    /** The same inside a write that is under way. */
+    static long createWithin(DSLContext dsl, Batch batch, String label, Optional<String> source, Instant now) {
+        long id = dsl.insertInto(BATCH)
+                .set(BATCH.STATUS, Status.PLANNED.name())
+                .set(BATCH.CURRENT_REVISION, 1)
+                .set(BATCH.CREATED_AT, Times.kept(now))
+                .set(
+                        BATCH.SOURCE,
+                        source.map(text -> text.substring(0, Math.min(SOURCE_LENGTH, text.length())))
+                                .orElse(null))
+                .returningResult(BATCH.ID)
+                .fetchOne()
+                .value1();
+        new PlanRows(dsl, id, 1).save(batch, cut(label), now);
+        return id;
     }
 
     /** The batch as it stands. @throws NoSuchBatch if there is none */
@@ -83,6 +89,19 @@ public final class BatchStore {
                 .limit(limit)
                 .fetchInto(BATCH)
                 .map(row -> stored(dsl, row)));
+    }
+
+    /** Numbers of batches in this state, the latest served first; each may be loaded by itself. */
+    public List<Long> numbers(Status status, int offset, int limit) {
+        return cupboard.read(dsl -> dsl.select(BATCH.ID)
+                .from(BATCH)
+                .join(REVISION)
+                .on(REVISION.BATCH_ID.eq(BATCH.ID), REVISION.NO.eq(BATCH.CURRENT_REVISION))
+                .where(BATCH.STATUS.eq(status.name()))
+                .orderBy(REVISION.SERVING.desc(), BATCH.ID.desc())
+                .offset(offset)
+                .limit(limit)
+                .fetch(BATCH.ID));
     }
 
     /** How many batches are in this state. */
@@ -211,7 +230,7 @@ public final class BatchStore {
                 Optional.ofNullable(Times.read(head.getFinishedAt())),
                 revision > 1 ? Optional.of(labels.get(revision)) : Optional.empty(),
                 Optional.ofNullable(labels.get(revision + 1)),
-                Optional.ofNullable(head.getSource()),
+                Optional.ofNullable(head.getSource()).map(Typed::clean),
                 plan(dsl, head.getId(), revision));
     }
 

@@ -3,6 +3,7 @@ package ironpin.store;
 import static ironpin.store.db.Tables.LOT;
 import static ironpin.store.db.Tables.OUTCOME;
 
+import ironpin.batch.Batch;
 import ironpin.book.FillingVerdict;
 import ironpin.book.Outcome;
 import ironpin.book.SkinVerdict;
@@ -11,6 +12,7 @@ import ironpin.quantity.Temperature;
 import ironpin.store.db.tables.records.BatchRecord;
 import ironpin.store.db.tables.records.OutcomeRecord;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -20,6 +22,31 @@ public final class BookStore {
 
     public BookStore(Cupboard cupboard) {
         this.cupboard = cupboard;
+    }
+
+    /**
+     * What came of a lot of a batch that comes from elsewhere.
+     *
+     * @param lotNo which lot
+     * @param style of it
+     * @param outcome what came of it
+     * @param at when it was written down
+     */
+    public record Came(int lotNo, String style, Outcome outcome, Instant at) {}
+
+    /** Keeps a batch that comes from elsewhere with everything that was written of it, all or nothing. @return its number */
+    public long bring(Batch batch, Optional<String> source, List<Came> outcomes, Instant now) {
+        return cupboard.write(dsl -> {
+            long id = BatchStore.createWithin(dsl, batch, "imported", source, now);
+            for (Came one : outcomes) {
+                dsl.executeInsert(row(id, one.lotNo(), one.style(), one.outcome(), one.at()));
+            }
+            outcomes.stream()
+                    .map(Came::at)
+                    .max(Comparator.naturalOrder())
+                    .ifPresent(last -> finish(BatchStore.locked(dsl, id), last));
+            return id;
+        });
     }
 
     /** Writes down what came of a lot, over what stood there before; with its last lot a batch goes into the Book. */

@@ -12,7 +12,9 @@ import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.flywaydb.core.Flyway;
@@ -28,6 +30,7 @@ import org.jooq.impl.DSL;
  */
 public final class Cupboard implements AutoCloseable {
     private static final int BACKUPS_KEPT = 5;
+    private static final String USER = "ironpin";
     private static final DateTimeFormatter STAMP =
             DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss-SSS").withZone(ZoneOffset.UTC);
 
@@ -43,6 +46,11 @@ public final class Cupboard implements AutoCloseable {
     private final JdbcConnectionPool pool;
     private final DSLContext dsl;
     private final AtomicLong writes = new AtomicLong();
+
+    /** One household writes one change at a time: each sees what the one before it left. */
+    private final ReentrantLock pen = new ReentrantLock(true);
+
+    private final List<Runnable> whenRolledBack = new CopyOnWriteArrayList<>();
     private boolean closed;
 
     private Cupboard(JdbcConnectionPool pool) {
@@ -55,28 +63,28 @@ public final class Cupboard implements AutoCloseable {
      *
      * @param folder where the data and the {@code backups} folder live
      * @param clock names the backup
-     * @throws UncheckedIOException if the folder cannot be made
+     * @throws UnusableFolder if the folder cannot be used, with the reason in a cook's words
      */
     public static Cupboard open(Path folder, Clock clock) {
-        Path data = folder.toAbsolutePath().resolve("ironpin");
-        boolean existed = Files.exists(folder.resolve("ironpin.mv.db"));
-        try {
-            Files.createDirectories(folder);
-        } catch (IOException e) {
-            throw new UncheckedIOException("the data folder " + folder + " cannot be made", e);
+        DataFolder home = DataFolder.at(folder);
+        Cupboard cupboard = new Cupboard(JdbcConnectionPool.create(home.url(), USER, ""));
+        if (home.used()) {
+            cupboard.backup(home.backups(), clock);
         }
-        String url = "jdbc:h2:file:" + data + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE";
-        JdbcConnectionPool pool = JdbcConnectionPool.create(url, "ironpin", "");
-        Cupboard cupboard = new Cupboard(pool);
-        if (existed) {
-            cupboard.backup(folder.toAbsolutePath().resolve("backups"), clock);
-        }
-        Flyway.configure()
-                .dataSource(pool)
+        int migrations = Flyway.configure()
+                .dataSource(cupboard.pool)
                 .locations("classpath:db/migration")
                 .load()
-                .migrate();
-        return cupboard;
+                .migrate()
+                .migrationsExecuted;
+        if (migrations == 0) {
+            return cupboard;
+        }
+        // A constraint keeps the session that made it and fails for everybody once that session is closed, as a pool
+        // will.
+        // Opened again, constraints belong to the database's own session.
+        cupboard.close();
+        return new Cupboard(JdbcConnectionPool.create(home.url(), USER, ""));
     }
 
     /** Reads; never writes. */
@@ -89,12 +97,27 @@ public final class Cupboard implements AutoCloseable {
         return writes.get();
     }
 
+    /** What was remembered of a write that failed must not be believed. */
+    void onRollback(Runnable forget) {
+        whenRolledBack.add(forget);
+    }
+
     /** Writes all or nothing, and returns only when it is on disk. */
     <T> T write(Function<DSLContext, T> change) {
-        T result = dsl.transactionResult(transaction -> change.apply(transaction.dsl()));
-        dsl.execute("checkpoint sync");
-        writes.incrementAndGet();
-        return result;
+        pen.lock();
+        boolean kept = false;
+        try {
+            T result = dsl.transactionResult(transaction -> change.apply(transaction.dsl()));
+            dsl.execute("checkpoint sync");
+            kept = true;
+            return result;
+        } finally {
+            writes.incrementAndGet();
+            if (!kept) {
+                whenRolledBack.forEach(Runnable::run);
+            }
+            pen.unlock();
+        }
     }
 
     @Override
@@ -117,7 +140,7 @@ public final class Cupboard implements AutoCloseable {
 
     private void backup(Path folder, Clock clock) {
         try {
-            Files.createDirectories(folder);
+            DataFolder.makePrivate(folder);
             Path file = folder.resolve("ironpin-" + STAMP.format(clock.instant()) + ".zip");
             dsl.execute("backup to '" + file.toString().replace("'", "''") + "'");
             try (Stream<Path> files = Files.list(folder)) {

@@ -26,6 +26,13 @@ final class Recent<K, V> {
         return value;
     }
 
+    /** Forgets everything. */
+    void clear() {
+        synchronized (values) {
+            values.clear();
+        }
+    }
+
     /** Keeps a value, over what stood there. */
     void put(K key, V value) {
         synchronized (values) {

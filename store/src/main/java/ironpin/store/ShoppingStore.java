@@ -9,6 +9,7 @@ import ironpin.store.db.tables.records.PriceRecord;
 import ironpin.store.db.tables.records.ShoppingRecord;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /** What a cook said of the shopping for a batch. */
 public final class ShoppingStore {
@@ -57,11 +58,14 @@ public final class ShoppingStore {
                 .orElseGet(() -> dsl.deleteFrom(PRICE).where(PRICE.ITEM.eq(key)).execute()));
     }
 
-    /** Writes down what is said of an item. @throws NoSuchBatch if there is no such batch */
-    public void say(long batchId, String item, Said said) {
+    /** Changes what is said of an item, from what was said of it before. @throws NoSuchBatch if there is no such batch */
+    public void change(long batchId, String item, UnaryOperator<Said> change) {
         cupboard.write(dsl -> {
             BatchStore.locked(dsl, batchId);
             String key = item.length() <= KEY_LENGTH ? item : item.substring(0, KEY_LENGTH);
+            ShoppingRecord before = dsl.fetchOne(SHOPPING, SHOPPING.BATCH_ID.eq(batchId), SHOPPING.ITEM.eq(key));
+            Said said = change.apply(
+                    before == null ? Said.NOTHING : new Said(new Mass(before.getHaveUg()), before.getInBasket()));
             ShoppingRecord row = new ShoppingRecord(batchId, key, said.have().micrograms(), said.inBasket());
             return dsl.insertInto(SHOPPING)
                     .set(row)

@@ -1,12 +1,12 @@
 package ironpin.web.api;
 
+import ironpin.batch.Batch;
 import ironpin.store.BatchStore;
 import ironpin.store.BookStore;
 import ironpin.store.Status;
 import ironpin.store.StoredBatch;
 import java.net.URI;
 import java.time.Clock;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.http.HttpHeaders;
@@ -74,16 +74,12 @@ class BatchApi {
     }
 
     long keep(BatchDocument document) {
-        long id = batches.create(document.batch(), "imported", Optional.ofNullable(document.source()), clock.instant());
-        for (OutcomePart part : document.outcomes()) {
-            String style = document.batch().lot(part.lotNo()).style();
-            book.record(id, part.lotNo(), style, part.outcome(), part.recordedAt());
-        }
-        document.outcomes().stream()
-                .map(OutcomePart::recordedAt)
-                .max(Comparator.naturalOrder())
-                .ifPresent(last -> book.finish(id, last));
-        return id;
+        Batch batch = document.batch();
+        List<BookStore.Came> came = document.outcomes().stream()
+                .map(part -> new BookStore.Came(
+                        part.lotNo(), batch.lot(part.lotNo()).style(), part.outcome(), part.recordedAt()))
+                .toList();
+        return book.bring(batch, Optional.ofNullable(document.source()), came, clock.instant());
     }
 
     private static Listed listed(StoredBatch stored) {

@@ -81,9 +81,8 @@ class ShoppingController {
             String range = "Between 0 and " + Quoted.brief(Dimension.MASS, MOST_GRAMS, 0) + ".";
             return show(id, Optional.of(new FieldError(item, 0, value, range)), fragment, model);
         }
-        ShoppingStore.Said now = shopping.of(id).getOrDefault(item, ShoppingStore.Said.NOTHING);
         Mass have = Mass.ofGrams(typed.get().metric());
-        shopping.say(id, item, new ShoppingStore.Said(have, now.inBasket()));
+        shopping.change(id, item, said -> new ShoppingStore.Said(have, said.inBasket()));
         return show(id, Optional.empty(), fragment, model);
     }
 
@@ -128,8 +127,7 @@ class ShoppingController {
             @RequestParam(defaultValue = "false") boolean bought,
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean fragment,
             Model model) {
-        ShoppingStore.Said now = shopping.of(id).getOrDefault(item, ShoppingStore.Said.NOTHING);
-        shopping.say(id, item, new ShoppingStore.Said(now.have(), bought));
+        shopping.change(id, item, said -> new ShoppingStore.Said(said.have(), bought));
         return show(id, Optional.empty(), fragment, model);
     }
 

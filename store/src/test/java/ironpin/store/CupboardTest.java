@@ -1,0 +1,214 @@
+package ironpin.store;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertThrows;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+
+import ironpin.batch.Appetite;
+import ironpin.batch.Batch;
+import ironpin.batch.PlanField;
+import ironpin.batch.Styles;
+import ironpin.book.FillingVerdict;
+import ironpin.book.Outcome;
+import ironpin.book.SkinVerdict;
+import ironpin.dough.Waters;
+import ironpin.kit.Kit;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Temperature;
+import java.io.IOException;
+import java.lang.reflect.Field;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Queue;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.function.UnaryOperator;
+import javax.sql.PooledConnection;
+import org.h2.jdbcx.JdbcConnectionPool;
+import org.testng.annotations.Test;
+
+/** What many hands, a full drawer and a torn page do to the cupboard. */
+public class CupboardTest {
+    private static final Clock CLOCK = Clock.systemUTC();
+    private static final int CROWD = 24;
+
+    private static Batch batch(String title) {
+        return Styles.start(
+                Styles.get("boiled-crescent"), title, LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
+    }
+
+    private static void together(int crowd, Callable<?> each) throws Exception {
+        ExecutorService hands = Executors.newFixedThreadPool(crowd);
+        try {
+            List<Future<?>> work = new ArrayList<>();
+            for (int i = 0; i < crowd; i++) {
+                work.add(hands.submit(each));
+            }
+            for (Future<?> one : work) {
+                one.get();
+            }
+        } finally {
+            hands.shutdownNow();
+        }
+    }
+
+    /**
+     * Under the press of more readers than it keeps, a pool closes connections, the first of all among them; here it is done
+     * by hand, so that it happens each time.
+     */
+    @Test
+    public void constraintsOutliveTheConnectionThatMadeThem() throws Exception {
+        try (Cupboard cupboard = Cupboard.open(TestFolder.fresh("crowd"), CLOCK)) {
+            BatchStore batches = new BatchStore(cupboard);
+            closeEveryConnectionOf(cupboard);
+            for (int i = 0; i < 5; i++) {
+                long id = batches.create(batch("After the crowd"), "new", Instant.now());
+                batches.start(id, Instant.now());
+                assertEquals(batches.load(id).status(), Status.RUNNING);
+            }
+        }
+    }
+
+    private static void closeEveryConnectionOf(Cupboard cupboard) throws ReflectiveOperationException, SQLException {
+        Field pool = Cupboard.class.getDeclaredField("pool");
+        pool.setAccessible(true);
+        Field idle = JdbcConnectionPool.class.getDeclaredField("recycledConnections");
+        idle.setAccessible(true);
+        // A second one, which is put back first and taken first.
+        cupboard.read(dsl -> dsl.connectionResult(first -> cupboard.read(second -> second.fetchValue("select 1"))));
+        // It stays open meanwhile, or the database itself would be closed.
+        cupboard.read(dsl -> dsl.connectionResult(held -> {
+            Queue<?> connections = (Queue<?>) idle.get(pool.get(cupboard));
+            while (!connections.isEmpty()) {
+                ((PooledConnection) connections.poll()).close();
+            }
+            return 0;
+        }));
+    }
+
+    @Test
+    public void twoCellsOfTheKitEditedAtOnceBothStay() throws Exception {
+        try (Cupboard cupboard = Cupboard.open(TestFolder.fresh("cells"), CLOCK)) {
+            KitStore kit = new KitStore(cupboard, new BatchStore(cupboard));
+            List<UnaryOperator<Waters>> cells = List.of(
+                    waters -> new Waters(plusOne(waters.room()), waters.tap(), waters.kettle()),
+                    waters -> new Waters(waters.room(), plusOne(waters.tap()), waters.kettle()));
+            Waters before = kit.load().waters();
+            int times = 10;
+            List<Callable<Object>> work = new ArrayList<>();
+            for (int i = 0; i < times; i++) {
+                for (UnaryOperator<Waters> cell : cells) {
+                    work.add(() -> kit.change("cell", now -> with(now, cell.apply(now.waters())), Instant.now()));
+                }
+            }
+            ExecutorService hands = Executors.newFixedThreadPool(4);
+            for (Future<Object> one : hands.invokeAll(work)) {
+                one.get();
+            }
+            hands.shutdown();
+            Waters after = kit.load().waters();
+            assertEquals(after.room().celsius(), before.room().celsius() + times * STEP, 1e-6);
+            assertEquals(after.tap().celsius(), before.tap().celsius() + times * STEP, 1e-6);
+        }
+    }
+
+    private static final double STEP = 0.25;
+
+    private static Temperature plusOne(Temperature one) {
+        return Temperature.ofCelsius(one.celsius() + STEP);
+    }
+
+    private static Kit with(Kit kit, Waters waters) {
+        return new Kit(waters, kit.cups(), kit.flours(), kit.bowls(), kit.hand());
+    }
+
+    @Test
+    public void ticksAndWhatStandsAtHomeDoNotEraseEachOther() throws Exception {
+        try (Cupboard cupboard = Cupboard.open(TestFolder.fresh("basket"), CLOCK)) {
+            long id = new BatchStore(cupboard).create(batch("Basket"), "new", Instant.now());
+            ShoppingStore shopping = new ShoppingStore(cupboard);
+            together(CROWD, () -> {
+                shopping.change(
+                        id,
+                        "flour",
+                        said -> new ShoppingStore.Said(said.have().plus(Mass.ofGrams(1)), said.inBasket()));
+                shopping.change(id, "flour", said -> new ShoppingStore.Said(said.have(), true));
+                return null;
+            });
+            assertEquals(shopping.of(id).get("flour"), new ShoppingStore.Said(Mass.ofGrams(CROWD), true));
+        }
+    }
+
+    /** A write that fails half-way leaves nothing behind, in no cache either. */
+    @Test
+    public void whatWasNotKeptIsNotRemembered() throws Exception {
+        try (Cupboard cupboard = Cupboard.open(TestFolder.fresh("torn"), CLOCK)) {
+            BatchStore batches = new BatchStore(cupboard);
+            long id = batches.create(batch("Torn"), "new", Instant.now());
+            UnaryOperator<Batch> more = one -> PlanField.EATERS.write(one, 0, one.eaters() + 1);
+            assertThrows(
+                    IllegalStateException.class,
+                    () -> batches.change(id, "more", more, Instant.now(), (dsl, revision) -> {
+                        throw new IllegalStateException("the pen broke");
+                    }));
+            assertEquals(batches.redo(id).batch().eaters(), 6, "there is nothing to redo");
+            assertEquals(batches.change(id, "more", more, Instant.now()).batch().eaters(), 7);
+            assertEquals(batches.load(id).batch().eaters(), 7);
+        }
+    }
+
+    @Test
+    public void aBatchFromElsewhereComesWholeOrNotAtAll() throws Exception {
+        try (Cupboard cupboard = Cupboard.open(TestFolder.fresh("brought"), CLOCK)) {
+            BatchStore batches = new BatchStore(cupboard);
+            BookStore book = new BookStore(cupboard);
+            Outcome outcome = new Outcome(
+                    10,
+                    0,
+                    0,
+                    0,
+                    Mass.ZERO,
+                    Mass.ZERO,
+                    SkinVerdict.values()[0],
+                    FillingVerdict.values()[0],
+                    Optional.empty(),
+                    "");
+            BookStore.Came came = new BookStore.Came(1, "boiled-crescent", outcome, Instant.EPOCH);
+            assertThrows(
+                    RuntimeException.class,
+                    () -> book.bring(batch("Twice"), Optional.empty(), List.of(came, came), Instant.now()));
+            assertEquals(batches.count(Status.PLANNED) + batches.count(Status.DONE), 0);
+            long id = book.bring(batch("Once"), Optional.empty(), List.of(came), Instant.now());
+            assertEquals(batches.load(id).status(), Status.DONE);
+            assertEquals(book.entries(id).size(), 1);
+        }
+    }
+
+    @Test
+    public void theFolderIsItsOwnersAndAnUnusableOneIsSaid() throws IOException {
+        Path folder = TestFolder.fresh("owner");
+        Cupboard.open(folder, CLOCK).close();
+        Cupboard.open(folder, CLOCK).close();
+        for (Path one : List.of(folder, folder.resolve("backups"))) {
+            assertEquals(
+                    PosixFilePermissions.toString(Files.getPosixFilePermissions(one)), "rwx------", one.toString());
+        }
+        UnusableFolder odd = expectThrows(
+                UnusableFolder.class, () -> Cupboard.open(folder.resolve("a;INIT=drop all objects"), CLOCK));
+        assertTrue(odd.getMessage().contains("has a ; in its name"), odd.getMessage());
+        Path file = Files.writeString(folder.resolve("file"), "no folder");
+        UnusableFolder none = expectThrows(UnusableFolder.class, () -> Cupboard.open(file, CLOCK));
+        assertTrue(none.getMessage().contains("cannot be made"), none.getMessage());
+    }
+}
