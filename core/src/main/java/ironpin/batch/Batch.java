@@ -4,6 +4,7 @@ import ironpin.cook.CookMethod;
 import ironpin.cook.Vessel;
 import ironpin.dip.Dip;
 import ironpin.dough.Waters;
+import ironpin.wording.Typed;
 import ironpin.wrapper.Fold;
 import java.time.LocalDateTime;
 import java.util.HashSet;
@@ -36,6 +37,7 @@ public record Batch(
         List<Filling> fillings,
         List<Lot> lots) {
     public Batch {
+        title = Typed.name(title);
         doughs = List.copyOf(doughs);
         fillings = List.copyOf(fillings);
         lots = List.copyOf(lots);

@@ -9,6 +9,7 @@ import ironpin.dough.RestPlan;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Temperature;
+import ironpin.wording.Typed;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
@@ -43,6 +44,7 @@ public record Dough(
     private static final double TOLERANCE_PERCENT = 0.01;
 
     public Dough {
+        name = Typed.name(name);
         flours = List.copyOf(flours);
         double sum = flours.stream().mapToDouble(part -> part.share().percent()).sum();
         if (flours.isEmpty() || flours.size() > 3 || Math.abs(sum - 100) > TOLERANCE_PERCENT) {

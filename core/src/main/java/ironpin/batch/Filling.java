@@ -6,6 +6,7 @@ import ironpin.filling.MixSchool;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.wording.Name;
+import ironpin.wording.Typed;
 import java.util.List;
 import java.util.Optional;
 
@@ -31,6 +32,7 @@ public record Filling(
         Percentage loss,
         Optional<Mass> atHand) {
     public Filling {
+        name = Typed.name(name);
         if (loss.percent() < 0 || loss.percent() > 20) {
             throw new IllegalArgumentException("bowl loss lies between 0 and 20 %, not " + loss);
         }

@@ -5,6 +5,7 @@ import ironpin.cook.Vessel;
 import ironpin.dip.Dip;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
+import ironpin.wording.Typed;
 import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.Fold;
 import java.util.Optional;
@@ -60,6 +61,7 @@ public record Lot(
     }
 
     public Lot {
+        name = Typed.name(name);
         if (name.isBlank() || name.length() > 80) {
             throw new IllegalArgumentException("a lot's name has 1 to 80 characters");
         }

@@ -4,6 +4,7 @@ import ironpin.pantry.Food;
 import ironpin.pantry.FoodName;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
+import ironpin.wording.Typed;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -31,6 +32,7 @@ public record Dip(String name, List<Part> parts) {
      */
     public record Part(String ingredient, double parts) {
         public Part {
+            ingredient = Typed.name(ingredient);
             if (ingredient.isBlank() || ingredient.length() > MOST_NAME) {
                 throw new IllegalArgumentException("a line of a dip has a name of 1 to 60 characters");
             }
@@ -58,6 +60,7 @@ public record Dip(String name, List<Part> parts) {
     }
 
     public Dip {
+        name = Typed.name(name);
         parts = List.copyOf(parts);
         if (name.isBlank() || name.length() > MOST_NAME) {
             throw new IllegalArgumentException("a dip's name has 1 to 60 characters");

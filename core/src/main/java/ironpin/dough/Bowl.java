@@ -1,6 +1,7 @@
 package ironpin.dough;
 
 import ironpin.quantity.Mass;
+import ironpin.wording.Typed;
 
 /**
  * A mixing bowl, which cools hot water before the flour meets it.
@@ -15,6 +16,7 @@ public record Bowl(String key, String name, BowlMaterial material, Mass mass) {
     private static final double WARMED = 0.6;
 
     public Bowl {
+        name = Typed.name(name);
         if (mass.grams() < 50 || mass.grams() > 10_000) {
             throw new IllegalArgumentException("a bowl weighs 50 to 10,000 g, not " + mass);
         }

@@ -3,6 +3,7 @@ package ironpin.dough;
 import ironpin.pantry.Allergens;
 import ironpin.pantry.FoodName;
 import ironpin.quantity.Percentage;
+import ironpin.wording.Typed;
 
 /**
  * One line of a dough.
@@ -15,6 +16,7 @@ public record DoughLine(DoughAddition addition, Percentage share, String said) {
     private static final int MOST_SAID = 80;
 
     public DoughLine {
+        said = Typed.clean(said);
         if (share.percent() < 0 || share.percent() > 250) {
             throw new IllegalArgumentException(
                     addition.label() + " lies between 0 and 250 % of the flour, not " + share);

@@ -1,6 +1,7 @@
 package ironpin.filling;
 
 import ironpin.quantity.Percentage;
+import ironpin.wording.Typed;
 
 /**
  * One line of a filling.
@@ -10,6 +11,7 @@ import ironpin.quantity.Percentage;
  */
 public record FillingLine(String ingredient, Percentage share) {
     public FillingLine {
+        ingredient = Typed.name(ingredient);
         if (ingredient.isBlank()) {
             throw new IllegalArgumentException("a filling line needs a name");
         }

@@ -1,6 +1,7 @@
 package ironpin.pantry;
 
 import ironpin.quantity.Percentage;
+import ironpin.wording.Typed;
 import java.util.Optional;
 
 /**
@@ -16,6 +17,7 @@ import java.util.Optional;
 public record Flour(
         String key, String name, FlourKind kind, Percentage protein, Absorption absorption, Optional<Price> price) {
     public Flour {
+        name = Typed.name(name);
         if (protein.percent() < 0 || protein.percent() > 25) {
             throw new IllegalArgumentException("protein of a flour lies between 0 and 25 %, not " + protein);
         }

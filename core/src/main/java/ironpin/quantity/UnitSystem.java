@@ -44,11 +44,21 @@ public enum UnitSystem {
         int from = 0;
         while (open >= 0) {
             int close = text.indexOf(Quoted.CLOSE, open);
-            out.append(text, from, open).append(one(text.substring(open + 1, close)));
-            from = close + 1;
+            int end = close < 0 ? text.length() : close;
+            out.append(text, from, open).append(said(text.substring(open + 1, end)));
+            from = Math.min(text.length(), end + 1);
             open = text.indexOf(Quoted.OPEN, from);
         }
         return out.append(text, from, text.length()).toString();
+    }
+
+    /** A mark that nobody here has written is no quantity, and no reason to show nothing at all. */
+    private String said(String mark) {
+        try {
+            return one(mark);
+        } catch (IllegalArgumentException | IndexOutOfBoundsException notOurs) {
+            return mark;
+        }
     }
 
     private String one(String mark) {

@@ -3,6 +3,7 @@ package ironpin.recipe;
 import ironpin.amount.AmountReader;
 import ironpin.amount.UnreadableAmount;
 import ironpin.pantry.FoodName;
+import ironpin.wording.Typed;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -114,7 +115,8 @@ public final class RecipeText {
             throw new UnreadableRecipe(
                     "A recipe has 1 to 50,000 characters; this text has " + text.length() + ". Paste only the recipe.");
         }
-        List<String> raw = text.lines().filter(line -> !line.isBlank()).toList();
+        List<String> raw =
+                Typed.clean(text).lines().filter(line -> !line.isBlank()).toList();
         List<String> cleaned = new ArrayList<>();
         for (String line : Columns.untangled(raw)) {
             for (String part : parts(clean(line))) {
@@ -123,7 +125,8 @@ public final class RecipeText {
                 }
             }
         }
-        RecipeText reader = new RecipeText(cleaned, begun(text.lines().toList()));
+        RecipeText reader =
+                new RecipeText(cleaned, begun(Typed.clean(text).lines().toList()));
         for (int i = 0; i < cleaned.size(); i++) {
             reader.line(i);
         }

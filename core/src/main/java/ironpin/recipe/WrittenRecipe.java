@@ -1,5 +1,6 @@
 package ironpin.recipe;
 
+import ironpin.wording.Typed;
 import java.util.List;
 
 /**
@@ -35,16 +36,19 @@ public record WrittenRecipe(
         }
 
         public Line {
-            heading = cut(heading.strip(), MOST_TITLE);
-            text = cut(text.strip(), MOST_LINE);
+            heading = cut(Typed.clean(heading).strip(), MOST_TITLE);
+            text = cut(Typed.clean(text).strip(), MOST_LINE);
         }
     }
 
     public WrittenRecipe {
+        title = Typed.clean(title);
         title = title.isBlank() ? "A recipe from elsewhere" : cut(title.strip(), MOST_TITLE);
-        times = List.copyOf(times);
+        yield = Typed.clean(yield);
+        source = Typed.clean(source);
+        times = times.stream().map(Typed::clean).toList();
         lines = List.copyOf(lines);
-        steps = List.copyOf(steps);
+        steps = steps.stream().map(Typed::clean).toList();
         if (lines.isEmpty()) {
             throw new UnreadableRecipe(
                     "No ingredients were found. Write one on a line, as in \"300 g plain flour\", or list them.");

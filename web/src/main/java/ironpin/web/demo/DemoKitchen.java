@@ -31,11 +31,13 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 
 /** Fills an empty cupboard with three past batches and one planned for tonight. */
 @Component
 @ConditionalOnProperty(name = "ironpin.demo", havingValue = "true")
+@Lazy(false)
 class DemoKitchen implements SmartInitializingSingleton {
     private static final Duration LEAD = Duration.ofHours(7);
 

@@ -1,0 +1,63 @@
+package ironpin.wording;
+
+/**
+ * What somebody typed, pasted or sent, without what no page can show: control and private-use characters, halves of pairs,
+ * and marks that turn the direction of all that follows. Lines and tabs stay.
+ */
+public final class Typed {
+    private static final String NOTHING_LEFT = "unnamed";
+
+    private Typed() {}
+
+    /** The text with only what can be shown; the very same one if that is all of it. */
+    public static String clean(String text) {
+        int first = firstToDrop(text);
+        if (first < 0) {
+            return text;
+        }
+        StringBuilder out = new StringBuilder(text.length()).append(text, 0, first);
+        for (int i = first; i < text.length(); i += Character.charCount(text.codePointAt(i))) {
+            int c = text.codePointAt(i);
+            if (!drops(c)) {
+                out.appendCodePoint(c);
+            }
+        }
+        return out.toString();
+    }
+
+    /** A name that may not be empty, cleaned; one of which nothing is left says so. */
+    public static String name(String text) {
+        String cleaned = clean(text);
+        return cleaned.isBlank() && !text.isBlank() && !cleaned.equals(text) ? NOTHING_LEFT : cleaned;
+    }
+
+    /** Whether anything in it cannot be shown. */
+    public static boolean dropsFrom(String text) {
+        return firstToDrop(text) >= 0;
+    }
+
+    private static int firstToDrop(String text) {
+        for (int i = 0; i < text.length(); i += Character.charCount(text.codePointAt(i))) {
+            if (drops(text.codePointAt(i))) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private static boolean drops(int c) {
+        if (c == '\n' || c == '\r' || c == '\t') {
+            return false;
+        }
+        return switch (Character.getType(c)) {
+            case Character.CONTROL, Character.PRIVATE_USE, Character.SURROGATE -> true;
+            case Character.UNASSIGNED -> (c & 0xFFFE) == 0xFFFE || c >= 0xFDD0 && c <= 0xFDEF;
+            case Character.FORMAT -> turns(c) || c == 0xFEFF;
+            default -> false;
+        };
+    }
+
+    private static boolean turns(int c) {
+        return c >= 0x202A && c <= 0x202E || c >= 0x2066 && c <= 0x2069;
+    }
+}
