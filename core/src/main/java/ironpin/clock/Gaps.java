@@ -85,7 +85,7 @@ public final class Gaps {
                     ? rounds.get(lot.no()).sizes().size()
                     : 0;
             if (count > 0) {
-                LocalDateTime in = table.slot(LotTasks.round(lot.no(), count)).start();
+                LocalDateTime in = LotTasks.spell(table, lot.no(), count, count).from();
                 used = in.isAfter(used) ? in : used;
             }
         }
@@ -106,11 +106,11 @@ public final class Gaps {
         Duration cools = Duration.ZERO;
         int before = 0;
         for (int i = 0; i < sizes.size(); i++) {
-            Timetable.Slot round = table.slot(LotTasks.round(lot.no(), i + 1));
+            LotTasks.Spell round = LotTasks.spell(table, lot.no(), i + 1, sizes.size());
             // The pieces folded first are cooked first.
             LocalDateTime folded = shape.start().plusSeconds(Math.round(secondsEach * (before + 1)));
-            waits = longer(waits, Duration.between(folded, round.start()));
-            cools = longer(cools, Duration.between(round.end(), served));
+            waits = longer(waits, Duration.between(folded, round.from()));
+            cools = longer(cools, Duration.between(round.until(), served));
             before += sizes.get(i);
         }
         all.add(new Gap(Gap.Kind.PIECES_WAIT, lot.no(), waits, Limits.WRAPPED, waits));

@@ -11,6 +11,7 @@ import ironpin.filling.SafeCore;
 import ironpin.quantity.Quoted;
 import ironpin.wording.Name;
 import java.time.Duration;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -18,6 +19,9 @@ import java.util.Set;
 
 /** The tasks of one lot: shaped in one go, then cooked round by round. */
 final class LotTasks {
+    /** Rounds that are listed one by one. */
+    static final int MOST_ROUNDS = 24;
+
     private static final Duration HEAT_UP = Duration.ofMinutes(12);
 
     private LotTasks() {}
@@ -65,6 +69,34 @@ final class LotTasks {
                                 Quoted.mass(share.fillingEach().grams(), 1)))));
     }
 
+    /**
+     * When a round goes in and comes out.
+     *
+     * @param from in
+     * @param until out
+     */
+    record Spell(LocalDateTime from, LocalDateTime until) {}
+
+    /** One round of a lot. @param round from 1 @param count how many there are */
+    static Spell spell(Timetable table, int lotNo, int round, int count) {
+        if (count <= MOST_ROUNDS) {
+            Timetable.Slot slot = table.slot(round(lotNo, round));
+            return new Spell(slot.start(), slot.end());
+        }
+        Timetable.Slot all = table.slot(round(lotNo, 1));
+        Duration each = all.task().time().dividedBy(count);
+        return new Spell(
+                all.start().plus(each.multipliedBy(round - 1)), all.start().plus(each.multipliedBy(round)));
+    }
+
+    /** More rounds than a page shows are one task that repeats. */
+    private static Task repeated(Lot lot, Rounds rounds, Duration each, List<String> before) {
+        int count = rounds.sizes().size();
+        String title = count + " rounds of at most " + rounds.sizes().get(0) + " " + Name.within(lot.name())
+                + ", one after another.";
+        return Task.waiting(round(lot.no(), 1), Station.COOK, title, each.multipliedBy(count), before);
+    }
+
     /** Heating the vessel, and every round in it. */
     static List<Task> cooking(Batch batch, Balance.OfLot share, Lot lot, Rounds rounds) {
         List<Task> tasks = new ArrayList<>();
@@ -80,13 +112,20 @@ final class LotTasks {
         tasks.add(Task.waiting(
                         heat, Station.COOK, "Heat the " + lot.vessel().kind().label() + ".", HEAT_UP, List.of())
                 .needing(Set.of(vessel)));
-        List<String> before = new ArrayList<>(List.of(heat, shape(lot.no())));
+        List<String> before = List.of(heat, shape(lot.no()));
         String core = "In the middle at least "
                 + Quoted.temperature(SafeCore.of(batch.filling(lot.fillingNo()).formula())
                         .core()
                         .celsius())
                 + ": probe one.";
         int count = rounds.sizes().size();
+        if (count > MOST_ROUNDS) {
+            tasks.add(repeated(lot, rounds, each, before)
+                    .saying(core)
+                    .needing(needs)
+                    .with(spells));
+            return tasks;
+        }
         for (int i = 0; i < count; i++) {
             String key = round(lot.no(), i + 1);
             String which = count == 1 ? "Cook " : "Round " + (i + 1) + " of " + count + ": ";
@@ -95,11 +134,11 @@ final class LotTasks {
                             Station.COOK,
                             which + rounds.sizes().get(i) + " " + Name.within(lot.name()) + ".",
                             each,
-                            List.copyOf(before))
+                            before)
                     .saying(core)
                     .needing(needs)
                     .with(spells));
-            before.add(key);
+            before = List.of(key);
         }
         return tasks;
     }

@@ -57,7 +57,7 @@ public enum UnitSystem {
         try {
             return one(mark);
         } catch (IllegalArgumentException | IndexOutOfBoundsException notOurs) {
-            return mark;
+            return mark.replace(String.valueOf(Quoted.OPEN), "");
         }
     }
 

@@ -25,9 +25,9 @@ public final class Typed {
         return out.toString();
     }
 
-    /** A name that may not be empty, cleaned; one of which nothing is left says so. */
+    /** A name that may not be empty, cleaned and in one line; one of which nothing is left says so. */
     public static String name(String text) {
-        String cleaned = clean(text);
+        String cleaned = clean(text).replaceAll("[\\r\\n\\t]+", " ");
         return cleaned.isBlank() && !text.isBlank() && !cleaned.equals(text) ? NOTHING_LEFT : cleaned;
     }
 

@@ -1,0 +1,60 @@
+package ironpin.wording;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertSame;
+import static org.testng.Assert.assertTrue;
+
+import ironpin.quantity.Quoted;
+import ironpin.quantity.UnitSystem;
+import java.util.Random;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class TypedTest {
+    @DataProvider
+    Object[][] texts() {
+        return new Object[][] {
+            {"Lantern supper", "Lantern supper"},
+            {"pâté 饺子 🥟 ½", "pâté 饺子 🥟 ½"},
+            {"two\nlines\tand a tab", "two\nlines\tand a tab"},
+            {"\uE000m00\uE001", "m00"},
+            {"a\u0000b\u0007c\u007F", "abc"},
+            {"half \uD83E of a pair", "half  of a pair"},
+            {"\u202Ebackwards\u202C \u2066x\u2069", "backwards x"},
+            {"\uFEFFmark\uFFFE", "mark"},
+            {"plane \uDBC0\uDC00 sixteen", "plane  sixteen"},
+        };
+    }
+
+    @Test(dataProvider = "texts")
+    public void onlyWhatCanBeShownStays(String typed, String shown) {
+        assertEquals(Typed.clean(typed), shown);
+        assertEquals(Typed.dropsFrom(typed), !typed.equals(shown));
+        assertSame(Typed.clean(shown), shown);
+    }
+
+    @Test
+    public void aNameIsOneLineAndNeverBecomesNothing() {
+        assertEquals(Typed.name("leeks\nand eggs"), "leeks and eggs");
+        assertEquals(Typed.name("\uE000"), "unnamed");
+        assertTrue(Typed.name(" ").isBlank(), "what was blank before is refused where it is kept");
+    }
+
+    /** Whatever somebody has managed to store, the page is written. */
+    @Test
+    public void marksThatNobodyWroteAreShownAsTheyAre() {
+        Random random = new Random(7);
+        String alphabet = "\uE000\uE001mtlvr0123.-E x";
+        for (int i = 0; i < 20_000; i++) {
+            StringBuilder text = new StringBuilder();
+            for (int k = random.nextInt(24); k > 0; k--) {
+                text.append(alphabet.charAt(random.nextInt(alphabet.length())));
+            }
+            for (UnitSystem units : UnitSystem.values()) {
+                assertFalse(units.say(text.toString()).contains("\uE000"), text.toString());
+            }
+        }
+        assertEquals(UnitSystem.METRIC.say("about " + Quoted.mass(12, 0) + " of it"), "about 12 g of it");
+    }
+}
