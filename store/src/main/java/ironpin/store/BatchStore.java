@@ -91,6 +91,11 @@ public final class BatchStore {
                 .map(row -> stored(dsl, row)));
     }
 
+    /** @throws NoSuchBatch if there is no such batch, whatever it holds */
+    public void exists(long id) {
+        cupboard.read(dsl -> head(dsl, id));
+    }
+
     /** Numbers of batches in this state, the latest served first; each may be loaded by itself. */
     public List<Long> numbers(Status status, int offset, int limit) {
         return cupboard.read(dsl -> dsl.select(BATCH.ID)
@@ -116,6 +121,22 @@ public final class BatchStore {
      */
     public StoredBatch change(long id, String label, UnaryOperator<Batch> change, Instant now) {
         return change(id, label, change, now, (dsl, revision) -> {});
+    }
+
+    /**
+     * The same for a change that names something by its place: only of the revision that was looked at.
+     *
+     * @param seen revision that was looked at; 0 for any
+     * @throws MovedOn if the batch has another by now
+     */
+    public StoredBatch changeSeen(long id, int seen, String label, UnaryOperator<Batch> change, Instant now) {
+        return cupboard.write(dsl -> {
+            BatchRecord head = locked(dsl, id);
+            if (seen != 0 && head.getCurrentRevision() != seen) {
+                throw new MovedOn(id);
+            }
+            return stored(dsl, changeWithin(dsl, id, label, change, now, (same, revision) -> {}));
+        });
     }
 
     /** @param also what else is written with the new revision, all or nothing */

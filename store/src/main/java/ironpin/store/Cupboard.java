@@ -67,6 +67,14 @@ public final class Cupboard implements AutoCloseable {
      */
     public static Cupboard open(Path folder, Clock clock) {
         DataFolder home = DataFolder.at(folder);
+        try {
+            return opened(home, clock);
+        } catch (RuntimeException problem) {
+            throw UnusableFolder.of(problem);
+        }
+    }
+
+    private static Cupboard opened(DataFolder home, Clock clock) {
         Cupboard cupboard = new Cupboard(JdbcConnectionPool.create(home.url(), USER, ""));
         if (home.used()) {
             cupboard.backup(home.backups(), clock);

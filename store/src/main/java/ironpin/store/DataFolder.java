@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.util.Locale;
 
 /**
  * Where the data lives. Only its owner may look into it: it holds what a household eats and must not.
@@ -48,7 +49,7 @@ record DataFolder(Path folder) {
                         .getSimpleName()
                         .replaceAll("([a-z])([A-Z])", "$1 $2")
                         .replace(" Exception", "")
-                        .toLowerCase(java.util.Locale.ROOT);
+                        .toLowerCase(Locale.ROOT);
     }
 
     /** Whether there is a database in it. */
@@ -62,6 +63,6 @@ record DataFolder(Path folder) {
 
     /** Every write is on disk before it is acknowledged. */
     String url() {
-        return "jdbc:h2:file:" + folder.resolve(DATABASE) + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE";
+        return "jdbc:h2:file:" + folder.resolve(DATABASE) + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE;TRACE_LEVEL_FILE=0";
     }
 }

@@ -204,6 +204,11 @@ public class CupboardTest {
             assertEquals(
                     PosixFilePermissions.toString(Files.getPosixFilePermissions(one)), "rwx------", one.toString());
         }
+        RuntimeException taken =
+                UnusableFolder.of(new IllegalStateException(new SQLException("locked", "90020", 90020)));
+        assertTrue(taken.getMessage().contains("Another Ironpin"), taken.getMessage());
+        RuntimeException other = new IllegalStateException("odd");
+        assertEquals(UnusableFolder.of(other), other);
         UnusableFolder odd = expectThrows(
                 UnusableFolder.class, () -> Cupboard.open(folder.resolve("a;INIT=drop all objects"), CLOCK));
         assertTrue(odd.getMessage().contains("has a ; in its name"), odd.getMessage());
