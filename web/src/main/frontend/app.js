@@ -6,6 +6,7 @@ import "./js/drag.js";
 import "./js/keys.js";
 import "./js/live.js";
 import "./js/timers.js";
+import "./js/unsaved.js";
 import "./js/bench.js";
 import "./js/drafts.js";
 import "./js/page.js";

@@ -1,8 +1,12 @@
-// Two screens on one batch show the same: the server rings when another page changed something.
+// Screens on one batch show the same: the server rings when another page changed something. One page of a browser listens
+// for all of them, since a browser keeps only six connections to a server.
 import htmx from "htmx.org";
 
 const me = Math.random().toString(36).slice(2) + "p";
 const screen = () => document.getElementById("screen");
+const known = () => document.getElementById("kitchen-clock")?.dataset.rings;
+const counts = new Map();
+let connected = true;
 
 document.addEventListener("htmx:configRequest", (event) => {
   event.detail.headers["X-Page"] = me;
@@ -12,29 +16,97 @@ function refresh() {
   htmx.ajax("GET", location.pathname + location.search, { source: "#screen", target: "#screen", swap: "morph" });
 }
 
-document.addEventListener("DOMContentLoaded", () => {
+function connection(there) {
+  connected = there;
+  document.getElementById("connection").hidden = there;
+}
+
+// After a gap, or between the page and its stream, something may have been missed.
+function compare() {
   const batch = screen()?.dataset.batch;
-  if (!batch) {
+  if (batch && String(counts.get(batch) ?? 0) !== known()) {
+    refresh();
+  }
+}
+
+function heard({ kind, data }) {
+  if (kind === "lost") {
+    connection(false);
     return;
   }
-  let lost = false;
-  const stream = new EventSource(`/batches/${batch}/stream`);
-  stream.addEventListener("changed", (event) => {
-    if (event.data !== me) {
+  const [, batch, count, page] = /^(\d+):(\d+) ?(\w*)$/.exec(data ?? "") ?? [];
+  if (kind === "changed") {
+    counts.set(batch, Number(count));
+    if (batch === screen()?.dataset.batch && page !== me) {
       refresh();
     }
-  });
-  stream.addEventListener("error", () => {
-    lost = true;
-  });
-  // After a gap, or between the page and its stream, something may have been missed.
-  stream.addEventListener("listening", (event) => {
-    const known = document.getElementById("kitchen-clock")?.dataset.rings;
-    if (lost || event.data !== known) {
-      lost = false;
-      refresh();
+  } else if (kind === "listening") {
+    counts.clear();
+    for (const [one, rings] of data.split(" ").filter(Boolean).map((pair) => pair.split(":"))) {
+      counts.set(one, Number(rings));
+    }
+    connection(true);
+    compare();
+  }
+}
+
+function listen(tell) {
+  const stream = new EventSource("/stream");
+  for (const kind of ["listening", "changed"]) {
+    stream.addEventListener(kind, (event) => tell({ kind, data: event.data }));
+  }
+  stream.addEventListener("error", () => tell({ kind: "lost" }));
+  return stream;
+}
+
+const state = () => [...counts].map(([batch, count]) => `${batch}:${count}`).join(" ");
+
+// Whoever holds the lock listens and passes on what it hears; when its page closes, the next one takes over.
+function shared() {
+  const channel = new BroadcastChannel("ironpin-bell");
+  let leading = false;
+  channel.addEventListener("message", ({ data }) => {
+    if (data.kind !== "hello") {
+      heard(data);
+    } else if (leading && connected) {
+      channel.postMessage({ kind: "listening", data: state() });
     }
   });
+  channel.postMessage({ kind: "hello" });
+  navigator.locks.request("ironpin-stream", () => {
+    leading = true;
+    return new Promise(() => {
+      listen((message) => {
+        heard(message);
+        channel.postMessage(message);
+      });
+    });
+  });
+}
+
+// Where pages cannot agree, on a plain address in the house, only the one that is looked at listens.
+function alone() {
+  let stream = null;
+  const look = () => {
+    if (document.visibilityState === "visible") {
+      stream ??= listen(heard);
+    } else {
+      stream?.close();
+      stream = null;
+    }
+  };
+  document.addEventListener("visibilitychange", look);
+  window.addEventListener("pagehide", () => stream?.close());
+  look();
+}
+
+document.addEventListener("DOMContentLoaded", () => {
+  if (screen()?.dataset.batch) {
+    if (navigator.locks && window.BroadcastChannel) {
+      shared();
+    } else {
+      alone();
+    }
+  }
   document.addEventListener("ironpin:rang", refresh);
-  window.addEventListener("pagehide", () => stream.close());
 });

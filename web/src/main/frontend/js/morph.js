@@ -35,7 +35,7 @@ function groupWaits(old) {
 
 // A <details> the cook has opened stays open, and a number typed but not sent yet is not overwritten by an earlier answer.
 function keep(old, fresh) {
-  if (old.waiting || groupWaits(old)) {
+  if (old.waiting || groupWaits(old) || old.classList?.contains("unsaved")) {
     return false;
   }
   takeAnswer(old, fresh);

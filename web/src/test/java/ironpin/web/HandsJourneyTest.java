@@ -8,13 +8,17 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import ironpin.batch.Appetite;
+import ironpin.batch.PlanField;
 import ironpin.batch.Styles;
 import ironpin.kit.Kit;
 import ironpin.store.BatchStore;
 import ironpin.store.Status;
+import ironpin.web.kitchen.Bell;
 import java.time.Instant;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.testng.annotations.AfterMethod;
@@ -162,6 +166,47 @@ public class HandsJourneyTest extends OpenKitchen {
         assertEquals(next.status(), Status.PLANNED);
         assertEquals(next.batch().lots().get(0).fillingEach().grams(), fill * 0.9, 0.05);
         bean(BatchStore.class).delete(again);
+    }
+
+    /** A browser keeps six connections to a server; the eighth page shows what the first one changes all the same. */
+    @Test
+    public void eightPagesOfOneBrowserAllFollow() {
+        List<Page> pages = new ArrayList<>();
+        for (int i = 0; i < 8; i++) {
+            Page one = page(laptop);
+            one.navigate("/batches/" + id + "/dough");
+            pages.add(one);
+        }
+        pages.get(0).locator("#hydration-1").fill("52");
+        pages.get(0).locator("#hydration-1").press("Enter");
+        for (Page one : pages) {
+            assertThat(one.locator("#hydration-1")).hasValue("52");
+        }
+        pages.get(0).close();
+        pages.get(1).locator("#hydration-1").fill("53");
+        pages.get(1).locator("#hydration-1").press("Enter");
+        assertThat(pages.get(7).locator("#hydration-1")).hasValue("53");
+    }
+
+    @Test
+    public void whatDidNotArriveIsSaidAndSentAgain() {
+        at("dough");
+        page.route("**/plan", Route::abort);
+        page.locator("#hydration-1").fill("52");
+        page.locator("#hydration-1").press("Enter");
+        Locator note = page.locator("#form-hydration-1 .unsaved-note");
+        assertThat(note).containsText("Not saved.");
+        assertThat(page.locator("#hydration-1")).hasValue("52");
+        page.unroute("**/plan");
+        // Another screen changes something meanwhile; what was typed here is not lost by it.
+        bean(BatchStore.class).change(id, "one more", batch -> PlanField.EATERS.write(batch, 0, 7), Instant.now());
+        bean(Bell.class).ring(id, "other");
+        assertThat(page.locator(".subtitle")).containsText("7 eat");
+        assertThat(page.locator("#hydration-1")).hasValue("52");
+        note.locator("button").click();
+        assertThat(note).hasCount(0);
+        assertThat(page.locator("[data-undo]")).hasAttribute("title", Pattern.compile("→ 52 %"));
+        errors.clear();
     }
 
     @Test

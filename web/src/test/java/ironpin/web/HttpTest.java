@@ -9,6 +9,7 @@ import ironpin.batch.PlanField;
 import ironpin.quantity.UnitSystem;
 import ironpin.store.BatchStore;
 import java.io.IOException;
+import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -249,6 +250,157 @@ public class HttpTest extends OpenKitchen {
             JsonNode schema = api.at(ref.replace("#", ""));
             assertTrue(schema.path("properties").has(property), path + " takes " + ref);
         });
+    }
+
+    @Test
+    public void onlyNamesOfThisKitchenAreAnswered() throws IOException {
+        for (String host : new String[] {"lantern.example", "127.0.0.1.lantern.example", "localhost.:80", ""}) {
+            assertEquals(raw("GET / HTTP/1.1", "Host: " + host), 421, host);
+        }
+        int port = URI.create(address()).getPort();
+        assertEquals(raw("GET / HTTP/1.1", "Host: localhost:" + port), 200);
+    }
+
+    private static int raw(String... lines) throws IOException {
+        try (Socket socket = new Socket("127.0.0.1", URI.create(address()).getPort())) {
+            socket.getOutputStream()
+                    .write((String.join("\r\n", lines) + "\r\nConnection: close\r\n\r\n")
+                            .getBytes(StandardCharsets.US_ASCII));
+            String status = new String(socket.getInputStream().readNBytes(12), StandardCharsets.US_ASCII);
+            return Integer.parseInt(status.substring(9));
+        }
+    }
+
+    @Test
+    public void aChangeComesFromAPageOfOurs() throws IOException, InterruptedException {
+        String form = "application/x-www-form-urlencoded";
+        String[] ours = token();
+        String body = "place=dough&lot=1&field=hydration&no=1&value=50";
+        for (String[] header : new String[][] {
+            {"Origin", "http://lantern.example"},
+            {"Origin", "null"},
+            {"Sec-Fetch-Site", "cross-site"},
+            {"Sec-Fetch-Site", "same-site"}
+        }) {
+            String[] headers = {ours[0], ours[1], ours[2], ours[3], header[0], header[1]};
+            assertEquals(post("/batches/4/plan", form, body, headers).statusCode(), 403, header[1]);
+            assertEquals(
+                    post(
+                                    "/api/v1/calculate/amount",
+                                    "application/json",
+                                    "{\"text\":\"2 cups flour\"}",
+                                    header[0],
+                                    header[1])
+                            .statusCode(),
+                    403,
+                    header[1]);
+        }
+        String cookie = get("/batches/new").headers().firstValue("Set-Cookie").orElseThrow();
+        assertTrue(cookie.contains("SameSite=Strict"), cookie);
+    }
+
+    @Test
+    public void theApiLooksAtABodyBeforeItReadsIt() throws IOException, InterruptedException {
+        String path = "/api/v1/calculate/amount";
+        String ask = "{\"text\":\"2 cups flour\"}";
+        assertEquals(post(path, "application/json", ask).statusCode(), 200);
+        for (String type : new String[] {
+            "text/plain", "application/x-www-form-urlencoded", "application/json; charset=\"--\"", "application/yaml"
+        }) {
+            assertEquals(post(path, type, ask).statusCode(), 415, type);
+        }
+        String large = "{\"text\":\"" + "x".repeat(1_100_000) + "\"}";
+        assertEquals(post(path, "application/json", large).statusCode(), 413);
+    }
+
+    @Test
+    public void whatNoPageCanShowIsDroppedWithAWord() throws IOException, InterruptedException {
+        String batch = get("/api/v1/batches/3")
+                .body()
+                .replaceFirst("\"title\":\"[^\"]*\"", "\"title\":\"\uE000Bre\uE001ads\u202E\"");
+        long id = JSON.readTree(post("/api/v1/batches", "application/json", batch, token())
+                        .body())
+                .get("id")
+                .asLong();
+        assertEquals(bean(BatchStore.class).load(id).batch().title(), "Breads");
+        String form = "application/x-www-form-urlencoded";
+        HttpResponse<String> renamed = post(
+                "/batches/" + id + "/plan/title",
+                form,
+                "place=table&lot=1&title=%EE%80%80m00%EE%80%81+supper",
+                token());
+        assertEquals(renamed.statusCode(), 200);
+        assertTrue(renamed.body().contains("Characters that no page can show were left out."));
+        assertEquals(bean(BatchStore.class).load(id).batch().title(), "m00 supper");
+        for (String page : new String[] {"/", "/book", "/batches/" + id + "/table", "/batches/" + id + "/sheet"}) {
+            assertEquals(get(page).statusCode(), 200, page);
+        }
+        bean(BatchStore.class).delete(id);
+    }
+
+    @Test
+    public void aBatchThatNoPageCouldShowIsNotTakenIn() throws IOException, InterruptedException {
+        String good = get("/api/v1/batches/3").body();
+        for (String bad : new String[] {
+            good.replaceFirst("\"serving\":\"[^\"]*\"", "\"serving\":\"+999999999-12-31T23:59:59\""),
+            good.replaceFirst("\"serving\":\"[^\"]*\"", "\"serving\":\"0001-01-01T00:00:00\""),
+            good.replaceFirst("\"ropeMm\":[\\d.]+", "\"ropeMm\":0.001")
+        }) {
+            assertEquals(
+                    post("/api/v1/batches", "application/json", bad, token()).statusCode(), 400, bad.substring(0, 120));
+        }
+        String dry = good.replaceFirst("\\{\"addition\":\"WATER\"[^}]*},", "");
+        HttpResponse<String> in = post("/api/v1/batches", "application/json", dry, token());
+        assertEquals(in.statusCode(), 201, in.body());
+        long id = JSON.readTree(in.body()).get("id").asLong();
+        for (String station : new String[] {
+            "table", "dough", "filling", "portion", "roll", "fold", "cook", "clock", "book", "run", "sheet"
+        }) {
+            assertEquals(get("/batches/" + id + "/" + station).statusCode(), 200, station);
+        }
+        bean(BatchStore.class).delete(id);
+        assertEquals(get("/").statusCode(), 200);
+    }
+
+    @Test
+    public void pressedTwiceIsDoneOnce() throws IOException, InterruptedException {
+        long id = JSON.readTree(post(
+                                "/api/v1/batches",
+                                "application/json",
+                                get("/api/v1/batches/4").body(),
+                                token())
+                        .body())
+                .get("id")
+                .asLong();
+        int lines = bean(BatchStore.class)
+                .load(id)
+                .batch()
+                .filling(1)
+                .formula()
+                .lines()
+                .size();
+        String form = "application/x-www-form-urlencoded";
+        String press = "place=filling&lot=1&revision=1&index=3";
+        assertEquals(
+                post("/batches/" + id + "/filling/drop", form, press, token()).statusCode(), 200);
+        HttpResponse<String> again = post("/batches/" + id + "/filling/drop", form, press, token());
+        assertEquals(again.statusCode(), 422);
+        assertTrue(again.body().contains("nothing was left out"), again.body());
+        assertEquals(
+                bean(BatchStore.class)
+                        .load(id)
+                        .batch()
+                        .filling(1)
+                        .formula()
+                        .lines()
+                        .size(),
+                lines - 1);
+        assertEquals(
+                post("/batches/" + id + "/lanes/drop", form, "place=table&lot=9", token())
+                        .statusCode(),
+                404);
+        assertEquals(bean(BatchStore.class).load(id).batch().lots().size(), 3);
+        bean(BatchStore.class).delete(id);
     }
 
     private static final Set<PlanField> LINES = EnumSet.of(

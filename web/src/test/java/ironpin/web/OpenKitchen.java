@@ -32,7 +32,8 @@ public abstract class OpenKitchen {
     private static Playwright playwright;
     private static Browser browser;
 
-    private final List<String> errors = new CopyOnWriteArrayList<>();
+    /** What pages complained of. */
+    protected final List<String> errors = new CopyOnWriteArrayList<>();
 
     @BeforeSuite
     public void startSuite() throws IOException {
@@ -113,7 +114,7 @@ public abstract class OpenKitchen {
         assertTrue(errors.isEmpty(), errors.toString());
     }
 
-    private static void empty(Path folder) throws IOException {
+    static void empty(Path folder) throws IOException {
         if (Files.exists(folder)) {
             try (Stream<Path> files = Files.walk(folder)) {
                 for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {

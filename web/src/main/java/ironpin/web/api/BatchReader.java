@@ -6,10 +6,20 @@ import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import ironpin.batch.Batch;
+import ironpin.batch.Dough;
+import ironpin.batch.Lot;
+import ironpin.batch.OutOfRange;
+import ironpin.batch.PlanField;
+import ironpin.batch.Station;
 import ironpin.batch.Styles;
+import ironpin.plan.BatchPlan;
+import ironpin.plan.Findings;
+import ironpin.quantity.UnitSystem;
+import ironpin.web.picture.RibbonPicture;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.time.DateTimeException;
 import java.util.List;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
@@ -19,6 +29,9 @@ import tools.jackson.databind.json.JsonMapper;
 /** Reads a batch from JSON that somebody else may have written: first against the schema, then against the rules. */
 @Component
 class BatchReader {
+    private static final int FIRST_YEAR = 2000;
+    private static final int LAST_YEAR = 2100;
+
     private final JsonMapper json;
     private final Schema schema;
 
@@ -43,11 +56,47 @@ class BatchReader {
         try {
             Batch batch = document.batch();
             batch.lots().forEach(lot -> Styles.get(lot.style()));
+            document.outcomes().forEach(part -> batch.lot(part.lotNo()));
             document.outcomes().forEach(OutcomePart::outcome);
+            demandShown(batch);
         } catch (IllegalArgumentException e) {
-            throw new UnreadableBatch(e.getMessage());
+            throw new UnreadableBatch(UnitSystem.METRIC.say(String.valueOf(e.getMessage())));
         }
         return document;
+    }
+
+    /** What is kept must be shown by every page: its numbers in the ranges of the fields, its plan and sentences worked out once. */
+    private static void demandShown(Batch batch) {
+        int year = batch.serving().getYear();
+        if (year < FIRST_YEAR || year > LAST_YEAR) {
+            throw new IllegalArgumentException(
+                    "serving lies between " + FIRST_YEAR + " and " + LAST_YEAR + ", not in " + year);
+        }
+        try {
+            BatchPlan plan = BatchPlan.of(batch);
+            for (Station station : Station.values()) {
+                plan.lots().forEach(lot -> Findings.at(station, plan, lot.lot().no()));
+            }
+            plan.lots().forEach(lot -> RibbonPicture.narrow(plan, lot.lot().no()));
+            for (Dough dough : batch.doughs()) {
+                demandRange(PlanField.REST, batch, plan, dough.no());
+            }
+            for (Lot lot : batch.lots()) {
+                demandRange(PlanField.DISC, batch, plan, lot.no());
+                demandRange(PlanField.ROPE, batch, plan, lot.no());
+                demandRange(PlanField.VESSEL_WIDTH, batch, plan, lot.no());
+            }
+        } catch (ArithmeticException | DateTimeException | IndexOutOfBoundsException | IllegalStateException e) {
+            throw new UnreadableBatch("its numbers cannot be planned together");
+        }
+    }
+
+    private static void demandRange(PlanField field, Batch batch, BatchPlan plan, int no) {
+        double value = field.read(batch, plan.balance(), no);
+        if (!(value >= field.low() && value <= field.high())) {
+            throw new IllegalArgumentException(
+                    field.label() + " lies between " + OutOfRange.allowed(field).replace(" to ", " and "));
+        }
     }
 
     private BatchDocument parsed(String text) {

@@ -1,29 +1,60 @@
 package ironpin.web.kitchen;
 
+import jakarta.annotation.PreDestroy;
 import java.io.IOException;
-import java.util.List;
+import java.time.Duration;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** Tells every open page of a batch that something changed, so that two screens never disagree for long. */
+/**
+ * Tells every open page that something about a batch changed, so that two screens never disagree for long. A browser listens
+ * once for all its pages. A stream is beaten every few seconds, so that one whose page is gone is noticed and let go.
+ */
 @Component
 public class Bell {
-    private final Map<Long, List<SseEmitter>> listeners = new ConcurrentHashMap<>();
+    private static final Duration LONGEST = Duration.ofMinutes(30);
+
+    private final Set<SseEmitter> listeners = ConcurrentHashMap.newKeySet();
     private final Map<Long, Long> rings = new ConcurrentHashMap<>();
 
-    /** A page listens until it is closed. */
-    public SseEmitter listen(long batchId) {
-        SseEmitter emitter = new SseEmitter(0L);
-        List<SseEmitter> pages = listeners.computeIfAbsent(batchId, id -> new CopyOnWriteArrayList<>());
-        pages.add(emitter);
-        emitter.onCompletion(() -> pages.remove(emitter));
-        emitter.onTimeout(() -> pages.remove(emitter));
-        emitter.onError(gone -> pages.remove(emitter));
-        send(emitter, pages, "listening", String.valueOf(count(batchId)));
+    /** Sends from a thread of its own: a listener that does not take what it is sent keeps no change waiting. */
+    private final ScheduledExecutorService ringer = Executors.newSingleThreadScheduledExecutor(work -> {
+        Thread thread = new Thread(work, "bell");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    /** @param every how often a stream is beaten */
+    Bell(@Value("${ironpin.beat:10s}") Duration every) {
+        ringer.scheduleWithFixedDelay(this::beat, every.toMillis(), every.toMillis(), TimeUnit.MILLISECONDS);
+    }
+
+    /** A browser listens until it is closed; after a while it is asked to come again. */
+    public SseEmitter listen() {
+        SseEmitter emitter = new SseEmitter(LONGEST.toMillis());
+        emitter.onCompletion(() -> listeners.remove(emitter));
+        emitter.onTimeout(() -> listeners.remove(emitter));
+        emitter.onError(gone -> listeners.remove(emitter));
+        listeners.add(emitter);
+        ringer.execute(() -> send(emitter, SseEmitter.event().name("listening").data(counts())));
         return emitter;
+    }
+
+    /** How often it rang for each batch, as in {@code 4:12 7:1}. */
+    private String counts() {
+        return new TreeMap<>(rings)
+                .entrySet().stream()
+                        .map(one -> one.getKey() + ":" + one.getValue())
+                        .collect(Collectors.joining(" "));
     }
 
     /**
@@ -32,11 +63,10 @@ public class Bell {
      * @param page which page did it; it knows already
      */
     public void ring(long batchId, String page) {
-        rings.merge(batchId, 1L, Long::sum);
-        List<SseEmitter> pages = listeners.getOrDefault(batchId, List.of());
-        for (SseEmitter emitter : pages) {
-            send(emitter, pages, "changed", page);
-        }
+        long count = rings.merge(batchId, 1L, Long::sum);
+        String said = batchId + ":" + count + " " + page;
+        ringer.execute(() -> listeners.forEach(
+                emitter -> send(emitter, SseEmitter.event().name("changed").data(said))));
     }
 
     /** How often it rang for a batch: a page that knows a smaller number has missed something. */
@@ -44,11 +74,26 @@ public class Bell {
         return rings.getOrDefault(batchId, 0L);
     }
 
-    private static void send(SseEmitter emitter, List<SseEmitter> pages, String name, String data) {
+    /** How many browsers listen. */
+    public int listening() {
+        return listeners.size();
+    }
+
+    private void beat() {
+        listeners.forEach(emitter -> send(emitter, SseEmitter.event().comment("beat")));
+    }
+
+    private void send(SseEmitter emitter, SseEmitter.SseEventBuilder event) {
         try {
-            emitter.send(SseEmitter.event().name(name).data(data));
+            emitter.send(event);
         } catch (IOException | IllegalStateException gone) {
-            pages.remove(emitter);
+            listeners.remove(emitter);
+            emitter.completeWithError(gone);
         }
+    }
+
+    @PreDestroy
+    void close() {
+        ringer.shutdownNow();
     }
 }

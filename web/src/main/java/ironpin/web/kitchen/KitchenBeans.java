@@ -12,6 +12,7 @@ import ironpin.store.ShoppingStore;
 import java.time.Clock;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Lazy;
 
 /** Opens the cupboard once and hands its shelves out. */
 @Configuration
@@ -21,7 +22,9 @@ class KitchenBeans {
         return Clock.systemDefaultZone();
     }
 
+    /** At once, so that a folder that cannot be used is said before anybody is told the address. */
     @Bean(destroyMethod = "close")
+    @Lazy(false)
     Cupboard cupboard(KitchenSettings settings, Clock clock) {
         return Cupboard.open(settings.data(), clock);
     }

@@ -25,13 +25,20 @@ class SecuritySettings {
         PathPatternRequestMatcher.Builder path = PathPatternRequestMatcher.withDefaults();
         return http.authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
-                .csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
+                .csrf(csrf -> csrf.csrfTokenRepository(tokens())
                         .csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler())
                         // Calculators change nothing, so they need no token.
                         .ignoringRequestMatchers(path.matcher(HttpMethod.POST, "/api/v1/calculate/**")))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER)))
                 .build();
+    }
+
+    /** A page from elsewhere never sends the token along. */
+    private static CookieCsrfTokenRepository tokens() {
+        CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        tokens.setCookieCustomizer(cookie -> cookie.sameSite("Strict"));
+        return tokens;
     }
 
     /** Nobody logs in; without this, one account with a made-up password would be created and announced. */

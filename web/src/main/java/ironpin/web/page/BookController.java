@@ -23,6 +23,8 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -34,6 +36,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Writing down how it went, and looking back. */
 @Controller
 class BookController {
+    private static final Logger LOG = LoggerFactory.getLogger(BookController.class);
     private static final int PAGE = 12;
 
     private final BatchStore batches;
@@ -99,8 +102,8 @@ class BookController {
         int count = batches.count(Status.DONE);
         int pages = Math.max(1, (count + PAGE - 1) / PAGE);
         int shown = Math.max(1, Math.min(page, pages));
-        List<Past> past = batches.list(Status.DONE, (shown - 1) * PAGE, PAGE).stream()
-                .map(this::past)
+        List<Past> past = batches.numbers(Status.DONE, (shown - 1) * PAGE, PAGE).stream()
+                .map(this::pastOrNot)
                 .toList();
         model.addAttribute("past", past);
         model.addAttribute("count", count);
@@ -155,6 +158,16 @@ class BookController {
                 .mapToDouble(LoggedCorrection::points)
                 .sum();
         kit.learn(screen.id(), dough.no(), FlourLesson.of(dough, corrected), clock.instant());
+    }
+
+    /** One batch that cannot be shown must not hide the others. */
+    private Past pastOrNot(long id) {
+        try {
+            return past(batches.load(id));
+        } catch (RuntimeException broken) {
+            LOG.error("batch {} cannot be shown", id, broken);
+            return new Past(id, "Batch " + id, "cannot be shown", "", List.of(), List.of(), List.of());
+        }
     }
 
     private Past past(StoredBatch stored) {

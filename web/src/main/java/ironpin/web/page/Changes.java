@@ -9,6 +9,7 @@ import ironpin.batch.PlanField;
 import ironpin.quantity.Quoted;
 import ironpin.store.BatchStore;
 import ironpin.store.KitStore;
+import ironpin.store.MovedOn;
 import ironpin.store.StoredBatch;
 import ironpin.web.kitchen.Bell;
 import ironpin.web.picture.Say;
@@ -24,6 +25,12 @@ import org.springframework.ui.Model;
 /** The one door for changes of a plan: each is kept, told to other screens, and answered with the screen as it now stands. */
 @Component
 class Changes {
+    /** The refusal of a press that came too late. */
+    static final String MOVED = "moved";
+
+    private static final String MOVED_ON =
+            "This batch was changed meanwhile, so nothing was left out: look again, and press once more if it is still to go.";
+
     private final BatchStore batches;
     private final KitStore kit;
     private final Screens screens;
@@ -40,6 +47,17 @@ class Changes {
 
     String change(long id, From from, Model model, String label, UnaryOperator<Batch> change) {
         return answer(batches.change(id, label, change, clock.instant()), from, model, Optional.empty());
+    }
+
+    /** Takes out what stood at a place when it was looked at; what has moved since is not taken for it. */
+    String leaveOut(
+            long id, From from, Model model, HttpServletResponse response, String label, UnaryOperator<Batch> change) {
+        try {
+            StoredBatch after = batches.changeSeen(id, from.revision(), label, change, clock.instant());
+            return answer(after, from, model, Optional.empty());
+        } catch (MovedOn moved) {
+            return refuse(id, from, model, response, new FieldError(MOVED, 0, "", MOVED_ON));
+        }
     }
 
     /** A number as it was typed. */

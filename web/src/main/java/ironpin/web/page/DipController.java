@@ -59,9 +59,14 @@ class DipController {
     }
 
     @PostMapping("/drop")
-    String drop(@PathVariable long id, @RequestParam int index, From from, Model model) {
-        return changes.change(
-                id, from, model, "dip, a line less", batch -> DipComposing.drop(batch, from.lotOf(batch), index));
+    String drop(@PathVariable long id, @RequestParam int index, From from, Model model, HttpServletResponse response) {
+        return changes.leaveOut(
+                id,
+                from,
+                model,
+                response,
+                "dip, a line less",
+                batch -> DipComposing.drop(batch, from.lotOf(batch), index));
     }
 
     /** A line's name or its parts; both are sent. */

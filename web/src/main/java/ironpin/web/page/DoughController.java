@@ -16,6 +16,7 @@ import ironpin.store.BatchStore;
 import ironpin.store.KitStore;
 import ironpin.store.StoredBatch;
 import ironpin.wrapper.BoughtWrapper;
+import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
@@ -88,8 +89,15 @@ class DoughController {
     }
 
     @PostMapping("/dough/flours/drop")
-    String dropFlour(@PathVariable long id, @RequestParam int index, From from, Model model) {
-        return change(id, from, model, "a flour less", (batch, doughNo) -> Composing.dropFlour(batch, doughNo, index));
+    String dropFlour(
+            @PathVariable long id, @RequestParam int index, From from, Model model, HttpServletResponse response) {
+        return changes.leaveOut(
+                id,
+                from,
+                model,
+                response,
+                "a flour less",
+                batch -> Composing.dropFlour(batch, batch.lot(from.lotOf(batch)).doughNo(), index));
     }
 
     @PostMapping("/dough/add")

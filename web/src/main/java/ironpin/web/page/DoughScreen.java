@@ -13,6 +13,7 @@ import ironpin.dough.Correction;
 import ironpin.dough.DoughAddition;
 import ironpin.dough.DoughFamily;
 import ironpin.dough.DoughLine;
+import ironpin.dough.DoughMasses;
 import ironpin.dough.KneadSchool;
 import ironpin.dough.RestPlan;
 import ironpin.pantry.Flour;
@@ -77,7 +78,8 @@ public final class DoughScreen {
 
     /** One step for every feel, worked out on this dough. */
     public List<FeelStep> feels() {
-        if (screen.plan().balance().dough(dough.no()).made().flour().isZero()) {
+        DoughMasses made = screen.plan().balance().dough(dough.no()).made();
+        if (made.flour().isZero() || made.of(DoughAddition.WATER).isZero()) {
             return List.of();
         }
         return BenchFeel.of(dough.family()).stream().map(this::step).toList();

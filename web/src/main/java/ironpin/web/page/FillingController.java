@@ -82,8 +82,15 @@ class FillingController {
     }
 
     @PostMapping("/drop")
-    String drop(@PathVariable long id, @RequestParam int index, From from, Model model) {
-        return change(id, from, model, "a line less", (batch, no) -> FillingComposing.drop(batch, no, index));
+    String drop(@PathVariable long id, @RequestParam int index, From from, Model model, HttpServletResponse response) {
+        return changes.leaveOut(
+                id,
+                from,
+                model,
+                response,
+                "a line less",
+                batch -> FillingComposing.drop(
+                        batch, batch.lot(from.lotOf(batch)).fillingNo(), index));
     }
 
     @PostMapping("/name")

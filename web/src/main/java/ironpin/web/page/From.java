@@ -14,9 +14,10 @@ import java.util.Optional;
  * @param bench whether the run page was in its large form
  * @param page a name the browser gave its page, so that it is not told what it did itself
  * @param htmx whether only the screen is wanted
+ * @param revision of the batch that was looked at; 0 if that was not said
  * @param units that its numbers are typed in
  */
-record From(String place, int lot, boolean bench, String page, boolean htmx, UnitSystem units) {
+record From(String place, int lot, boolean bench, String page, boolean htmx, int revision, UnitSystem units) {
     Optional<Station> at() {
         return Station.ofKey(place);
     }

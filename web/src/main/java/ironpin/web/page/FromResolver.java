@@ -24,14 +24,15 @@ class FromResolver implements HandlerMethodArgumentResolver {
         String page = Optional.ofNullable(request.getHeader("X-Page")).orElse("");
         return new From(
                 Optional.ofNullable(request.getParameter("place")).orElse("table"),
-                lot(request.getParameter("lot")),
+                number(request.getParameter("lot")),
                 "true".equals(request.getParameter("bench")),
                 page.matches("[a-z0-9]{1,40}") ? page : "",
                 "true".equals(request.getHeader("HX-Request")),
+                number(request.getParameter("revision")),
                 Units.of(request.getNativeRequest(HttpServletRequest.class)));
     }
 
-    private static int lot(String text) {
-        return text != null && text.matches("\\d{1,4}") ? Integer.parseInt(text) : 0;
+    private static int number(String text) {
+        return text != null && text.matches("\\d{1,6}") ? Integer.parseInt(text) : 0;
     }
 }

@@ -5,6 +5,7 @@ import ironpin.clock.Progress;
 import ironpin.plan.BatchPlan;
 import ironpin.store.BatchStore;
 import ironpin.store.KitStore;
+import ironpin.store.NoSuchBatch;
 import ironpin.store.Status;
 import ironpin.store.StoredBatch;
 import ironpin.web.picture.RibbonPicture;
@@ -17,6 +18,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -26,6 +29,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 /** The kitchen: what is under way, what is planned, what was. */
 @Controller
 class HomeController {
+    private static final Logger LOG = LoggerFactory.getLogger(HomeController.class);
     private static final int MOST = 20;
 
     private final BatchStore batches;
@@ -64,15 +68,16 @@ class HomeController {
 
     @GetMapping("/")
     String home(Model model) {
-        List<StoredBatch> running = batches.list(Status.RUNNING, 0, MOST);
-        List<StoredBatch> planned = batches.list(Status.PLANNED, 0, MOST);
+        List<Long> running = batches.numbers(Status.RUNNING, 0, MOST);
+        List<Long> planned = batches.numbers(Status.PLANNED, 0, MOST);
         model.addAttribute(
                 "cards",
                 Stream.concat(running.stream(), planned.stream())
-                        .map(this::card)
+                        .map(this::cardOrNot)
                         .toList());
         model.addAttribute(
-                "past", batches.list(Status.DONE, 0, 5).stream().map(this::card).toList());
+                "past",
+                batches.numbers(Status.DONE, 0, 5).stream().map(this::cardOrNot).toList());
         model.addAttribute("pastCount", batches.count(Status.DONE));
         return "home";
     }
@@ -87,7 +92,8 @@ class HomeController {
 
     @GetMapping("/batches/{id}/delete")
     String askToDelete(@PathVariable long id, Model model) {
-        model.addAttribute("card", card(batches.load(id)));
+        batches.exists(id);
+        model.addAttribute("card", cardOrNot(id));
         return "delete";
     }
 
@@ -104,6 +110,20 @@ class HomeController {
                 ? ", " + Say.time(late.late()) + " late to start (est.)"
                 : ", start by "
                         + Say.clock(plan.timetable().latestStart(), plan.batch().serving());
+    }
+
+    /** One batch that cannot be shown must not hide the others: it stands in the list as such and can be deleted. */
+    private Card cardOrNot(long id) {
+        try {
+            return card(batches.load(id));
+        } catch (NoSuchBatch gone) {
+            throw gone;
+        } catch (RuntimeException broken) {
+            LOG.error("batch {} cannot be shown", id, broken);
+            String link = "/batches/" + id + "/delete";
+            return new Card(
+                    id, "Batch " + id, "cannot be shown", "save it as JSON or delete it", "broken", link, "", "");
+        }
     }
 
     private Card card(StoredBatch stored) {

@@ -12,6 +12,7 @@ import ironpin.filling.FillingKind;
 import ironpin.filling.PattyVerdict;
 import ironpin.pantry.FlourKind;
 import ironpin.quantity.CupStandard;
+import ironpin.web.kitchen.TypedTextFilter;
 import ironpin.web.picture.Drawings;
 import ironpin.web.picture.Say;
 import jakarta.servlet.http.HttpServletRequest;
@@ -33,6 +34,9 @@ class PageWords {
     @ModelAttribute
     void words(Model model, HttpServletRequest request) {
         model.addAttribute("say", Say.WORDS);
+        // Reading them is what cleans them.
+        request.getParameterMap();
+        model.addAttribute("dropped", request.getAttribute(TypedTextFilter.DROPPED) != null);
         model.addAttribute("draw", drawings);
         model.addAttribute("appetites", Appetite.values());
         model.addAttribute("styles", Styles.all());

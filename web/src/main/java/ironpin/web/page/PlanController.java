@@ -22,6 +22,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -81,7 +82,9 @@ class PlanController {
     /** What somebody at the table avoids; all of it is sent each time. */
     @PostMapping("/plan/avoided")
     String avoided(@PathVariable long id, @RequestParam(required = false) Set<Allergen> avoid, From from, Model model) {
-        Set<Allergen> all = avoid == null ? Set.of() : avoid;
+        Set<Allergen> all = avoid == null
+                ? Set.of()
+                : avoid.stream().filter(Objects::nonNull).collect(Collectors.toSet());
         return changes.change(
                 id,
                 from,

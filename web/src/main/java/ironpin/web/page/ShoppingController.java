@@ -196,7 +196,7 @@ class ShoppingController {
 
     /** After RFC 4180; a cell that a table program would take for a formula is told to be text. */
     private static String quoted(String cell) {
-        String safe = cell.matches("^[=+\\-@\\t].*") ? "'" + cell : cell;
+        String safe = cell.matches("(?s)^\\s*[=+\\-@].*") ? "'" + cell : cell;
         return "\"" + safe.replace("\"", "\"\"") + "\"";
     }
 

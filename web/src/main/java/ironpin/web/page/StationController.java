@@ -53,8 +53,8 @@ class StationController {
         return fragment ? "run :: screen" : "run";
     }
 
-    @GetMapping(path = "/batches/{id}/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter stream(@PathVariable long id) {
-        return bell.listen(id);
+    @GetMapping(path = "/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter stream() {
+        return bell.listen();
     }
 }

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
 
 /** Friendly pages for what can go wrong on a page; the API answers for itself. */
 @ControllerAdvice(basePackages = "ironpin.web")
@@ -28,6 +29,14 @@ class Troubles {
         LOG.debug("not here", problem);
         response.setStatus(HttpStatus.NOT_FOUND.value());
         return "error/404";
+    }
+
+    @ExceptionHandler
+    String noFile(MultipartException problem, Model model, HttpServletResponse response) {
+        response.setStatus(HttpStatus.BAD_REQUEST.value());
+        model.addAttribute("problem", "no file came with it");
+        model.addAttribute("name", "What was sent");
+        return "import";
     }
 
     @ExceptionHandler

@@ -10,12 +10,15 @@ import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
+import org.jsoup.nodes.Node;
 import org.jsoup.nodes.TextNode;
+import org.jsoup.select.NodeVisitor;
 
 /** Reads a recipe out of whatever was pasted or dropped: schema.org JSON-LD, a page that holds some, or plain text. */
 public final class RecipeFile {
@@ -24,6 +27,8 @@ public final class RecipeFile {
 
     private static final Pattern DECLARED = Pattern.compile("(?i)charset\\s*=\\s*[\"']?([A-Za-z0-9_-]{2,20})");
     private static final int HEAD = 2_048;
+    private static final Set<String> BLOCKS =
+            Set.of("p", "li", "h1", "h2", "h3", "h4", "h5", "div", "tr", "br", "section", "dd", "dt");
 
     private RecipeFile() {}
 
@@ -71,11 +76,42 @@ public final class RecipeFile {
         }
         page.select("script, style, nav, header, footer, form, noscript, template")
                 .remove();
-        // What stands in a block of its own stands on a line of its own.
-        page.select("p, li, h1, h2, h3, h4, h5, div, tr, br, section, dd, dt")
-                .forEach(block -> block.after(new TextNode("\n")).before(new TextNode("\n")));
-        String text = page.body().wholeText();
-        return RecipeText.read(text.replaceAll("(?m)^\\s+$", ""), source);
+        return RecipeText.read(inLines(page.body()), source);
+    }
+
+    /** What stands in a block of its own stands on a line of its own; walked through once, however many there are. */
+    private static String inLines(Element body) {
+        StringBuilder text = new StringBuilder();
+        body.traverse(new NodeVisitor() {
+            @Override
+            public void head(Node node, int depth) {
+                if (node instanceof TextNode words) {
+                    text.append(words.getWholeText());
+                } else if (block(node)) {
+                    lineEnds(text);
+                }
+            }
+
+            @Override
+            public void tail(Node node, int depth) {
+                if (block(node)) {
+                    lineEnds(text);
+                }
+            }
+        });
+        return text.toString();
+    }
+
+    /** However many blocks end here, one empty line is enough. */
+    private static void lineEnds(StringBuilder text) {
+        int length = text.length();
+        if (length < 2 || text.charAt(length - 1) != '\n' || text.charAt(length - 2) != '\n') {
+            text.append('\n');
+        }
+    }
+
+    private static boolean block(Node node) {
+        return BLOCKS.contains(node.nodeName());
     }
 
     private static String decoded(byte[] bytes) {
