@@ -18,8 +18,7 @@ public final class RecipeText {
     /** Longer than this is no recipe. */
     public static final int MOST = 50_000;
 
-    /** A line is known by its beginning; matching more of a text without end would take without end. */
-    /** Characters of the longest line that may be an ingredient. */
+    /** Characters of the longest line that may be an ingredient; matching more of a text without end would take without end. */
     static final int TELLING = 240;
 
     private static final int SENTENCE = 60;

@@ -79,20 +79,11 @@ public final class BatchStore {
 
     /** Batches in these states, the latest served first. */
     public List<StoredBatch> list(Status status, int offset, int limit) {
-        return cupboard.read(dsl -> dsl.select(BATCH.asterisk())
-                .from(BATCH)
-                .join(REVISION)
-                .on(REVISION.BATCH_ID.eq(BATCH.ID), REVISION.NO.eq(BATCH.CURRENT_REVISION))
-                .where(BATCH.STATUS.eq(status.name()))
-                .orderBy(REVISION.SERVING.desc(), BATCH.ID.desc())
-                .offset(offset)
-                .limit(limit)
-                .fetchInto(BATCH)
-                .map(row -> stored(dsl, row)));
+        return numbers(status, offset, limit).stream().map(this::load).toList();
     }
 
     /** @throws NoSuchBatch if there is no such batch, whatever it holds */
-    public void exists(long id) {
+    public void demandThere(long id) {
         cupboard.read(dsl -> head(dsl, id));
     }
 

@@ -92,7 +92,7 @@ class HomeController {
 
     @GetMapping("/batches/{id}/delete")
     String askToDelete(@PathVariable long id, Model model) {
-        batches.exists(id);
+        batches.demandThere(id);
         model.addAttribute("card", cardOrNot(id));
         return "delete";
     }
