@@ -11,6 +11,8 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -21,6 +23,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
  */
 @Component
 public class Bell {
+    private static final Logger LOG = LoggerFactory.getLogger(Bell.class);
     private static final Duration LONGEST = Duration.ofMinutes(30);
 
     private final Set<SseEmitter> listeners = ConcurrentHashMap.newKeySet();
@@ -40,7 +43,10 @@ public class Bell {
 
     /** A browser listens until it is closed; after a while it is asked to come again. */
     public SseEmitter listen() {
-        SseEmitter emitter = new SseEmitter(LONGEST.toMillis());
+        return listen(new SseEmitter(LONGEST.toMillis()));
+    }
+
+    SseEmitter listen(SseEmitter emitter) {
         emitter.onCompletion(() -> listeners.remove(emitter));
         emitter.onTimeout(() -> listeners.remove(emitter));
         emitter.onError(gone -> listeners.remove(emitter));
@@ -86,9 +92,18 @@ public class Bell {
     private void send(SseEmitter emitter, SseEmitter.SseEventBuilder event) {
         try {
             emitter.send(event);
-        } catch (IOException | IllegalStateException gone) {
-            listeners.remove(emitter);
+        } catch (IOException | RuntimeException gone) {
+            letGo(emitter, gone);
+        }
+    }
+
+    /** The container may be ending the same stream at this moment, and then refuses: that must not stop the beat. */
+    private void letGo(SseEmitter emitter, Exception gone) {
+        listeners.remove(emitter);
+        try {
             emitter.completeWithError(gone);
+        } catch (RuntimeException ended) {
+            LOG.debug("a stream had ended already", ended);
         }
     }
 
