@@ -1,7 +1,9 @@
 package ironpin.amount;
 
+import ironpin.refusal.Refused;
+
 /** Text that is no amount; says where it stops making sense. */
-public final class UnreadableAmount extends IllegalArgumentException {
+public final class UnreadableAmount extends Refused {
     private static final long serialVersionUID = 1L;
 
     private final String text;

@@ -4,6 +4,8 @@ import ironpin.cook.CookMethod;
 import ironpin.cook.Vessel;
 import ironpin.dip.Dip;
 import ironpin.dough.Waters;
+import ironpin.refusal.NotThere;
+import ironpin.refusal.Refused;
 import ironpin.wording.Typed;
 import ironpin.wrapper.Fold;
 import java.time.LocalDateTime;
@@ -42,20 +44,20 @@ public record Batch(
         fillings = List.copyOf(fillings);
         lots = List.copyOf(lots);
         if (title.isBlank() || title.length() > 80) {
-            throw new IllegalArgumentException("a title has 1 to 80 characters");
+            throw new Refused("a title has 1 to 80 characters");
         }
         if (eaters < 1 || eaters > 200) {
-            throw new IllegalArgumentException("1 to 200 eaters, not " + eaters);
+            throw new Refused("1 to 200 eaters, not " + eaters);
         }
         if (lots.isEmpty()) {
-            throw new IllegalArgumentException("a batch has at least one lot");
+            throw new Refused("a batch has at least one lot");
         }
         Set<Integer> doughNos = distinct("dough", doughs, Dough::no);
         Set<Integer> fillingNos = distinct("filling", fillings, Filling::no);
         distinct("lot", lots, Lot::no);
         for (Lot lot : lots) {
             if (!doughNos.contains(lot.doughNo()) || !fillingNos.contains(lot.fillingNo())) {
-                throw new IllegalArgumentException(lot.name() + " refers to a dough or filling that is not there");
+                throw new Refused(lot.name() + " refers to a dough or filling that is not there");
             }
         }
     }
@@ -187,7 +189,7 @@ public record Batch(
         Set<Integer> nos = new HashSet<>();
         for (T item : items) {
             if (!nos.add(no.applyAsInt(item))) {
-                throw new IllegalArgumentException("two of " + what + " number " + no.applyAsInt(item));
+                throw new Refused("two of " + what + " number " + no.applyAsInt(item));
             }
         }
         return nos;
@@ -197,6 +199,6 @@ public record Batch(
         return items.stream()
                 .filter(item -> number.applyAsInt(item) == no)
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("there is no " + what + " number " + no));
+                .orElseThrow(() -> new NotThere("there is no " + what + " number " + no));
     }
 }

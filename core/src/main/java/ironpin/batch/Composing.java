@@ -15,6 +15,7 @@ import ironpin.pantry.Flours;
 import ironpin.quantity.Band;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.refusal.Place;
 import ironpin.wrapper.BoughtWrapper;
 import java.util.ArrayList;
 import java.util.List;
@@ -121,7 +122,8 @@ public final class Composing {
     public static Batch flour(Batch batch, int doughNo, int index, Flour flour) {
         return flours(batch, doughNo, now -> {
             List<FlourShare> changed = new ArrayList<>(now);
-            changed.set(index, new FlourShare(flour, now.get(index).share()));
+            changed.set(
+                    index, new FlourShare(flour, Place.of(now, index, "flour").share()));
             return changed;
         });
     }
@@ -147,7 +149,7 @@ public final class Composing {
             if (now.size() == 1) {
                 return now;
             }
-            double kept = ALL - now.get(index).share().percent();
+            double kept = ALL - Place.of(now, index, "flour").share().percent();
             List<FlourShare> changed = new ArrayList<>();
             for (int i = 0; i < now.size(); i++) {
                 if (i != index) {
@@ -165,7 +167,7 @@ public final class Composing {
             if (now.size() == 1) {
                 return now;
             }
-            double others = ALL - now.get(index).share().percent();
+            double others = ALL - Place.of(now, index, "flour").share().percent();
             List<FlourShare> changed = new ArrayList<>();
             for (int i = 0; i < now.size(); i++) {
                 double share = i == index ? percent : now.get(i).share().percent() * (ALL - percent) / others;

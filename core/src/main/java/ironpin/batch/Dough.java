@@ -9,6 +9,7 @@ import ironpin.dough.RestPlan;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Temperature;
+import ironpin.refusal.Refused;
 import ironpin.wording.Typed;
 import java.time.Duration;
 import java.util.List;
@@ -48,10 +49,10 @@ public record Dough(
         flours = List.copyOf(flours);
         double sum = flours.stream().mapToDouble(part -> part.share().percent()).sum();
         if (flours.isEmpty() || flours.size() > 3 || Math.abs(sum - 100) > TOLERANCE_PERCENT) {
-            throw new IllegalArgumentException("one to three flours that add up to 100 %, not " + flours);
+            throw new Refused("one to three flours that add up to 100 %, not " + flours);
         }
         if (loss.percent() < 0 || loss.percent() > 20) {
-            throw new IllegalArgumentException("bench loss lies between 0 and 20 %, not " + loss);
+            throw new Refused("bench loss lies between 0 and 20 %, not " + loss);
         }
     }
 

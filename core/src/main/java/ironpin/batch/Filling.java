@@ -5,6 +5,7 @@ import ironpin.filling.FillingKind;
 import ironpin.filling.MixSchool;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.refusal.Refused;
 import ironpin.wording.Name;
 import ironpin.wording.Typed;
 import java.util.List;
@@ -34,10 +35,10 @@ public record Filling(
     public Filling {
         name = Typed.name(name);
         if (loss.percent() < 0 || loss.percent() > 20) {
-            throw new IllegalArgumentException("bowl loss lies between 0 and 20 %, not " + loss);
+            throw new Refused("bowl loss lies between 0 and 20 %, not " + loss);
         }
         if (testPatty.isNegative() || testPatty.grams() > 200) {
-            throw new IllegalArgumentException("a test patty weighs 0 to 200 g, not " + testPatty);
+            throw new Refused("a test patty weighs 0 to 200 g, not " + testPatty);
         }
     }
 

@@ -10,6 +10,8 @@ import ironpin.pantry.Food;
 import ironpin.pantry.Foods;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.refusal.Place;
+import ironpin.refusal.Refused;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -93,7 +95,7 @@ public final class FillingComposing {
     /** What is done to a line, in the place of what was said before; nothing for as it is. */
     public static Batch treat(Batch batch, int fillingNo, int index, Optional<Treatment> treatment) {
         return filling(batch, fillingNo, one -> {
-            FillingLine line = one.formula().lines().get(index);
+            FillingLine line = Place.of(one.formula().lines(), index, "line");
             String name =
                     treatment.map(done -> line.bare() + ", " + done.label()).orElseGet(line::bare);
             return name.length() > MOST_NAME
@@ -125,7 +127,7 @@ public final class FillingComposing {
 
     private static void demandName(String ingredient) {
         if (ingredient.isBlank() || ingredient.strip().length() > MOST_NAME) {
-            throw new IllegalArgumentException("a line's name has 1 to 80 characters");
+            throw new Refused("a line's name has 1 to 80 characters");
         }
     }
 

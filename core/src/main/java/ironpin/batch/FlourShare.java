@@ -2,6 +2,7 @@ package ironpin.batch;
 
 import ironpin.pantry.Flour;
 import ironpin.quantity.Percentage;
+import ironpin.refusal.Refused;
 
 /**
  * A flour's part in a dough.
@@ -12,7 +13,7 @@ import ironpin.quantity.Percentage;
 public record FlourShare(Flour flour, Percentage share) {
     public FlourShare {
         if (share.percent() <= 0 || share.percent() > 100) {
-            throw new IllegalArgumentException("a flour's share is above 0 and at most 100 %, not " + share);
+            throw new Refused("a flour's share is above 0 and at most 100 %, not " + share);
         }
     }
 }

@@ -2,6 +2,7 @@ package ironpin.batch;
 
 import ironpin.pantry.Allergen;
 import ironpin.quantity.Percentage;
+import ironpin.refusal.Refused;
 import java.util.Set;
 
 /**
@@ -17,7 +18,7 @@ public record Guests(Set<Allergen> avoided, Percentage salt) {
     public Guests {
         avoided = Set.copyOf(avoided);
         if (salt.percent() < 0.2 || salt.percent() > 3) {
-            throw new IllegalArgumentException("salt of a filling lies between 0.2 and 3 %, not " + salt);
+            throw new Refused("salt of a filling lies between 0.2 and 3 %, not " + salt);
         }
     }
 

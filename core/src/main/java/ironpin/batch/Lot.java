@@ -5,6 +5,7 @@ import ironpin.cook.Vessel;
 import ironpin.dip.Dip;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
+import ironpin.refusal.Refused;
 import ironpin.wording.Typed;
 import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.Fold;
@@ -55,7 +56,7 @@ public record Lot(
     public record Shape(Length rope, Length disc, double centreToRim) {
         public Shape {
             if (!(centreToRim >= 1 && centreToRim <= 4)) {
-                throw new IllegalArgumentException("the centre is 1 to 4 times the rim, not " + centreToRim);
+                throw new Refused("the centre is 1 to 4 times the rim, not " + centreToRim);
             }
         }
     }
@@ -63,18 +64,18 @@ public record Lot(
     public Lot {
         name = Typed.name(name);
         if (name.isBlank() || name.length() > 80) {
-            throw new IllegalArgumentException("a lot's name has 1 to 80 characters");
+            throw new Refused("a lot's name has 1 to 80 characters");
         }
         demandPiece("dough", doughEach);
         demandPiece("filling", fillingEach);
         if (toFreezer < 0 || toFreezer > 5_000) {
-            throw new IllegalArgumentException("0 to 5,000 pieces for the freezer, not " + toFreezer);
+            throw new Refused("0 to 5,000 pieces for the freezer, not " + toFreezer);
         }
     }
 
     private static void demandPiece(String what, Mass each) {
         if (each.grams() < 1 || each.grams() > 500) {
-            throw new IllegalArgumentException("1 to 500 g of " + what + " in a piece, not " + each);
+            throw new Refused("1 to 500 g of " + what + " in a piece, not " + each);
         }
     }
 

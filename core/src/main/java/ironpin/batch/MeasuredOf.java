@@ -1,6 +1,5 @@
 package ironpin.batch;
 
-import ironpin.dough.DoughAddition;
 import ironpin.pantry.FlourKind;
 import ironpin.pantry.Food;
 import ironpin.pantry.Foods;
@@ -16,21 +15,10 @@ public final class MeasuredOf {
             case FLOUR ->
                 Optional.of(flour(batch.dough(no).flours().get(0).flour().kind()));
             case FLOUR_GRAMS ->
-                Optional.of(flour(batch.dough(no / PlanField.LINES)
-                        .flours()
-                        .get(no % PlanField.LINES)
-                        .flour()
-                        .kind()));
-            case ADDITION_GRAMS -> Optional.of(DoughAddition.values()[no % PlanField.LINES].food());
+                Optional.of(flour(PlanField.flour(batch, no).flour().kind()));
+            case ADDITION_GRAMS -> Optional.of(PlanField.addition(no).food());
             case KETTLE_WATER -> Optional.of(Foods.get("water"));
-            case FILLING_GRAMS ->
-                batch.filling(no / PlanField.LINES)
-                        .formula()
-                        .lines()
-                        .get(no % PlanField.LINES)
-                        .spoken()
-                        .name()
-                        .food();
+            case FILLING_GRAMS -> PlanField.line(batch, no).spoken().name().food();
             case FILLING, FILLING_EACH, TEST_PATTY -> Optional.of(Foods.get("filling"));
             case DOUGH_EACH, WRAPPER_EACH -> Optional.of(Foods.get("dough"));
             default -> Optional.empty();

@@ -2,9 +2,10 @@ package ironpin.batch;
 
 import ironpin.quantity.Quoted;
 import ironpin.quantity.UnitSystem;
+import ironpin.refusal.Refused;
 
 /** A number that a plan cannot hold; says which and what is allowed. */
-public final class OutOfRange extends IllegalArgumentException {
+public final class OutOfRange extends Refused {
     private static final long serialVersionUID = 1L;
 
     private final PlanField field;

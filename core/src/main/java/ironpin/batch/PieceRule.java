@@ -1,5 +1,7 @@
 package ironpin.batch;
 
+import ironpin.refusal.Refused;
+
 /** How a lot's number of pieces is decided when neither its flour nor its filling decides it. */
 public sealed interface PieceRule {
     /** Pieces for a table of this many, before any for the freezer. */
@@ -13,7 +15,7 @@ public sealed interface PieceRule {
     record PerEater(int each) implements PieceRule {
         public PerEater {
             if (each < 1 || each > 60) {
-                throw new IllegalArgumentException("1 to 60 pieces for each eater, not " + each);
+                throw new Refused("1 to 60 pieces for each eater, not " + each);
             }
         }
 
@@ -36,7 +38,7 @@ public sealed interface PieceRule {
     record Counted(int pieces) implements PieceRule {
         public Counted {
             if (pieces < 1 || pieces > 5_000) {
-                throw new IllegalArgumentException("1 to 5,000 pieces, not " + pieces);
+                throw new Refused("1 to 5,000 pieces, not " + pieces);
             }
         }
 

@@ -9,9 +9,12 @@ import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Temperature;
+import ironpin.refusal.NotThere;
+import ironpin.refusal.Place;
 import ironpin.wrapper.BoughtWrapper;
 import java.time.Duration;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -454,6 +457,23 @@ public enum PlanField {
         return write.to(batch, no, value);
     }
 
+    /**
+     * What the number belongs to, as it is called: the same while a line stands at its place, another when lines have come or
+     * gone before it.
+     *
+     * @throws NotThere if nothing stands there
+     */
+    public String bearer(Batch batch, int no) {
+        return switch (this) {
+            case FILLING_SHARE, FILLING_GRAMS ->
+                Place.bearer(batch.filling(no / LINES).formula().lines(), no % LINES, "line", FillingLine::ingredient);
+            case FLOUR_SHARE, FLOUR_GRAMS ->
+                Place.bearer(batch.dough(no / LINES).flours(), no % LINES, "flour", one -> one.flour()
+                        .key());
+            default -> "";
+        };
+    }
+
     private static Read share(DoughAddition addition) {
         return (batch, balance, no) -> batch.dough(no).formula().share(addition).percent();
     }
@@ -462,12 +482,12 @@ public enum PlanField {
         return (batch, no, value) -> dough(batch, no, dough -> dough.with(addition, Percentage.of(value)));
     }
 
-    private static FillingLine line(Batch batch, int no) {
-        return batch.filling(no / LINES).formula().lines().get(no % LINES);
+    static FillingLine line(Batch batch, int no) {
+        return Place.of(batch.filling(no / LINES).formula().lines(), no % LINES, "line");
     }
 
-    private static FlourShare flour(Batch batch, int no) {
-        return batch.dough(no / LINES).flours().get(no % LINES);
+    static FlourShare flour(Batch batch, int no) {
+        return Place.of(batch.dough(no / LINES).flours(), no % LINES, "flour");
     }
 
     private static Batch fillingGrams(Batch batch, int no, double grams) {
@@ -496,14 +516,12 @@ public enum PlanField {
         return dough(batch, no / LINES, dough -> dough.with(addition(no), Percentage.of(percent)));
     }
 
-    private static DoughAddition addition(int no) {
-        return DoughAddition.values()[no % LINES];
+    static DoughAddition addition(int no) {
+        return Place.of(List.of(DoughAddition.values()), no % LINES, "addition");
     }
 
     private static BoughtWrapper wrapper(Batch batch, int no) {
-        return batch.lot(no)
-                .bought()
-                .orElseThrow(() -> new IllegalArgumentException("lot " + no + " has no bought wrapper"));
+        return batch.lot(no).bought().orElseThrow(() -> new NotThere("lot " + no + " has no bought wrapper"));
     }
 
     private static Batch wrapper(Batch batch, int no, UnaryOperator<BoughtWrapper> change) {
@@ -516,14 +534,17 @@ public enum PlanField {
     }
 
     private static Batch dough(Batch batch, int no, UnaryOperator<Dough> change) {
+        batch.dough(no);
         return batch.mapDoughs(dough -> dough.no() == no ? change.apply(dough) : dough);
     }
 
     private static Batch filling(Batch batch, int no, UnaryOperator<Filling> change) {
+        batch.filling(no);
         return batch.mapFillings(filling -> filling.no() == no ? change.apply(filling) : filling);
     }
 
     private static Batch lot(Batch batch, int no, UnaryOperator<Lot> change) {
+        batch.lot(no);
         return batch.mapLots(lot -> lot.no() == no ? change.apply(lot) : lot);
     }
 

@@ -16,6 +16,7 @@ import ironpin.quantity.Band;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
+import ironpin.refusal.NotThere;
 import ironpin.wrapper.Fold;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -161,7 +162,7 @@ public final class Styles {
         return ALL.stream()
                 .filter(style -> style.key().equals(key))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("no style is called '" + key + "'"));
+                .orElseThrow(() -> new NotThere("no style is called '" + key + "'"));
     }
 
     /** A complete batch of one style in an ordinary kitchen. */

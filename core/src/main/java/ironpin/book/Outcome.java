@@ -2,6 +2,7 @@ package ironpin.book;
 
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
+import ironpin.refusal.Refused;
 import java.util.Optional;
 
 /**
@@ -31,22 +32,22 @@ public record Outcome(
         String note) {
     public Outcome {
         if (made < 0 || made > 5_000) {
-            throw new IllegalArgumentException("0 to 5,000 pieces made, not " + made);
+            throw new Refused("0 to 5,000 pieces made, not " + made);
         }
         demandPart("burst", burst, made);
         demandPart("leaked", leaked, made);
         demandPart("stuck", stuck, made);
         if (doughLeft.isNegative() || fillingLeft.isNegative()) {
-            throw new IllegalArgumentException("what is left over is not negative");
+            throw new Refused("what is left over is not negative");
         }
         if (note.length() > 2_000) {
-            throw new IllegalArgumentException("a note has at most 2,000 characters");
+            throw new Refused("a note has at most 2,000 characters");
         }
     }
 
     private static void demandPart(String what, int part, int made) {
         if (part < 0 || part > made) {
-            throw new IllegalArgumentException(what + " pieces are 0 to " + made + " of those made, not " + part);
+            throw new Refused(what + " pieces are 0 to " + made + " of those made, not " + part);
         }
     }
 

@@ -1,5 +1,6 @@
 package ironpin.clock;
 
+import ironpin.refusal.NotThere;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -76,7 +77,7 @@ public record Timetable(LocalDateTime serving, List<Slot> slots) {
         return slots.stream()
                 .filter(slot -> slot.task().key().equals(key))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("there is no task " + key));
+                .orElseThrow(() -> new NotThere("there is no task " + key));
     }
 
     private static LocalDateTime latestEnd(Task task, LocalDateTime due, List<Slot> placed) {

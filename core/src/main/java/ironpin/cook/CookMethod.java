@@ -1,6 +1,7 @@
 package ironpin.cook;
 
 import ironpin.quantity.Mass;
+import ironpin.refusal.NotThere;
 import java.time.Duration;
 import java.util.List;
 import java.util.stream.Stream;
@@ -27,7 +28,7 @@ public sealed interface CookMethod permits Boil, Steam, PanFrySteam, Griddle {
         return all().stream()
                 .filter(method -> method.key().equals(key))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("no way of cooking is called '" + key + "'"));
+                .orElseThrow(() -> new NotThere("no way of cooking is called '" + key + "'"));
     }
 
     /** A short stable name: method, slash, school. */

@@ -1,6 +1,7 @@
 package ironpin.cook;
 
 import ironpin.quantity.Length;
+import ironpin.refusal.Refused;
 
 /**
  * A vessel on a hob.
@@ -13,13 +14,13 @@ import ironpin.quantity.Length;
 public record Vessel(VesselKind kind, Length diameter, int tiers, double watts) {
     public Vessel {
         if (diameter.millimetres() < 80 || diameter.millimetres() > 800) {
-            throw new IllegalArgumentException("a vessel is 80 to 800 mm wide, not " + diameter);
+            throw new Refused("a vessel is 80 to 800 mm wide, not " + diameter);
         }
         if (tiers < 1 || tiers > 6) {
-            throw new IllegalArgumentException("a vessel has 1 to 6 tiers, not " + tiers);
+            throw new Refused("a vessel has 1 to 6 tiers, not " + tiers);
         }
         if (!(watts >= 100 && watts <= 6_000)) {
-            throw new IllegalArgumentException("a hob gives 100 to 6,000 W, not " + watts);
+            throw new Refused("a hob gives 100 to 6,000 W, not " + watts);
         }
     }
 

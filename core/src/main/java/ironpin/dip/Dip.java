@@ -4,6 +4,8 @@ import ironpin.pantry.Food;
 import ironpin.pantry.FoodName;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
+import ironpin.refusal.Place;
+import ironpin.refusal.Refused;
 import ironpin.wording.Typed;
 import java.util.ArrayList;
 import java.util.List;
@@ -34,10 +36,10 @@ public record Dip(String name, List<Part> parts) {
         public Part {
             ingredient = Typed.name(ingredient);
             if (ingredient.isBlank() || ingredient.length() > MOST_NAME) {
-                throw new IllegalArgumentException("a line of a dip has a name of 1 to 60 characters");
+                throw new Refused("a line of a dip has a name of 1 to 60 characters");
             }
             if (!(parts > 0 && parts <= 1_000)) {
-                throw new IllegalArgumentException(ingredient + " has above 0 and at most 1,000 parts, not " + parts);
+                throw new Refused(ingredient + " has above 0 and at most 1,000 parts, not " + parts);
             }
         }
     }
@@ -63,10 +65,10 @@ public record Dip(String name, List<Part> parts) {
         name = Typed.name(name);
         parts = List.copyOf(parts);
         if (name.isBlank() || name.length() > MOST_NAME) {
-            throw new IllegalArgumentException("a dip's name has 1 to 60 characters");
+            throw new Refused("a dip's name has 1 to 60 characters");
         }
         if (parts.size() > MOST_PARTS) {
-            throw new IllegalArgumentException("a dip has up to 20 lines, not " + parts.size());
+            throw new Refused("a dip has up to 20 lines, not " + parts.size());
         }
     }
 
@@ -98,13 +100,14 @@ public record Dip(String name, List<Part> parts) {
     /** The same dip without one line. @param index which, from 0 */
     public Dip without(int index) {
         List<Part> changed = new ArrayList<>(parts);
-        changed.remove(index);
+        changed.remove(Place.of(parts, index, "line"));
         return new Dip(name, changed);
     }
 
     /** The same dip with one line changed. @param index which, from 0 */
     public Dip with(int index, Part part) {
         List<Part> changed = new ArrayList<>(parts);
+        Place.of(parts, index, "line");
         changed.set(index, part);
         return new Dip(name, changed);
     }

@@ -1,6 +1,7 @@
 package ironpin.dough;
 
 import ironpin.quantity.Mass;
+import ironpin.refusal.Refused;
 import ironpin.wording.Typed;
 
 /**
@@ -18,10 +19,10 @@ public record Bowl(String key, String name, BowlMaterial material, Mass mass) {
     public Bowl {
         name = Typed.name(name);
         if (mass.grams() < 50 || mass.grams() > 10_000) {
-            throw new IllegalArgumentException("a bowl weighs 50 to 10,000 g, not " + mass);
+            throw new Refused("a bowl weighs 50 to 10,000 g, not " + mass);
         }
         if (name.isBlank() || name.length() > 60) {
-            throw new IllegalArgumentException("a bowl's name has 1 to 60 characters");
+            throw new Refused("a bowl's name has 1 to 60 characters");
         }
     }
 

@@ -2,6 +2,7 @@ package ironpin.dough;
 
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.refusal.Refused;
 import java.time.Duration;
 
 /**
@@ -33,7 +34,7 @@ public record Correction(BenchFeel feel, Mass waterToAdd, Mass flourToAdd, Durat
     public static Correction whole(Mass flour, Mass water, Percentage wanted) {
         demandDough(flour, water);
         if (wanted.millionths() <= 0) {
-            throw new IllegalArgumentException("a wanted hydration is above 0 %, not " + wanted);
+            throw new Refused("a wanted hydration is above 0 %, not " + wanted);
         }
         Mass more = wanted.of(flour).minus(water);
         return more.isNegative()

@@ -2,6 +2,8 @@ package ironpin.dough;
 
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.refusal.NotThere;
+import ironpin.refusal.Refused;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -19,7 +21,7 @@ public record DoughFormula(List<DoughLine> lines) {
         Set<DoughAddition> seen = EnumSet.noneOf(DoughAddition.class);
         for (DoughLine line : lines) {
             if (!seen.add(line.addition())) {
-                throw new IllegalArgumentException(line.addition().label() + " stands twice in the dough");
+                throw new Refused(line.addition().label() + " stands twice in the dough");
             }
         }
     }
@@ -45,7 +47,7 @@ public record DoughFormula(List<DoughLine> lines) {
         return lines.stream()
                 .filter(line -> line.addition() == addition)
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("no " + addition.label() + " in this dough"));
+                .orElseThrow(() -> new NotThere("no " + addition.label() + " in this dough"));
     }
 
     /** Poured water as a share of the flour. */

@@ -3,6 +3,7 @@ package ironpin.dough;
 import ironpin.pantry.Allergens;
 import ironpin.pantry.FoodName;
 import ironpin.quantity.Percentage;
+import ironpin.refusal.Refused;
 import ironpin.wording.Typed;
 
 /**
@@ -18,11 +19,10 @@ public record DoughLine(DoughAddition addition, Percentage share, String said) {
     public DoughLine {
         said = Typed.clean(said);
         if (share.percent() < 0 || share.percent() > 250) {
-            throw new IllegalArgumentException(
-                    addition.label() + " lies between 0 and 250 % of the flour, not " + share);
+            throw new Refused(addition.label() + " lies between 0 and 250 % of the flour, not " + share);
         }
         if (said.length() > MOST_SAID) {
-            throw new IllegalArgumentException("a line's name has up to 80 characters");
+            throw new Refused("a line's name has up to 80 characters");
         }
     }
 

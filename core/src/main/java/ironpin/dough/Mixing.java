@@ -3,6 +3,7 @@ package ironpin.dough;
 import ironpin.quantity.Band;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
+import ironpin.refusal.Refused;
 import java.time.Duration;
 
 /**
@@ -29,8 +30,7 @@ public record Mixing(Mass flour, Temperature flourAt, Mass water, double otherJo
 
     public Mixing {
         if (flour.micrograms() <= 0 || water.micrograms() < 0 || !(otherJoulesPerKelvin >= 0)) {
-            throw new IllegalArgumentException(
-                    "mixing needs flour, water or none, and other things that take up 0 J/K or more");
+            throw new Refused("mixing needs flour, water or none, and other things that take up 0 J/K or more");
         }
     }
 
@@ -62,7 +62,7 @@ public record Mixing(Mass flour, Temperature flourAt, Mass water, double otherJo
     public Split split(Temperature poured, Temperature cold, Temperature kettle) {
         double span = kettle.celsius() - cold.celsius();
         if (!(span > 0) || poured.compareTo(cold) < 0 || poured.compareTo(kettle) > 0) {
-            throw new IllegalArgumentException("water at " + poured + " does not come from " + cold + " and " + kettle);
+            throw new Refused("water at " + poured + " does not come from " + cold + " and " + kettle);
         }
         Mass hot = water.multipliedBy((poured.celsius() - cold.celsius()) / span);
         return new Split(hot, water.minus(hot));
@@ -90,7 +90,7 @@ public record Mixing(Mass flour, Temperature flourAt, Mass water, double otherJo
         double tau = COOLING_MINUTES * Math.cbrt(dough / COOLING_REFERENCE_G);
         double room = flourAt.celsius();
         if (room >= HANDS.celsius()) {
-            throw new IllegalArgumentException("in a room of " + flourAt + " the dough never cools");
+            throw new Refused("in a room of " + flourAt + " the dough never cools");
         }
         double minutes = tau * Math.log((mixed.celsius() - room) / (HANDS.celsius() - room));
         return Duration.ofSeconds(Math.round(minutes * 60));

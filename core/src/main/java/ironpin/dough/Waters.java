@@ -1,6 +1,7 @@
 package ironpin.dough;
 
 import ironpin.quantity.Temperature;
+import ironpin.refusal.Refused;
 
 /**
  * What a kitchen mixes its water from.
@@ -16,7 +17,7 @@ public record Waters(Temperature room, Temperature tap, Temperature kettle) {
 
     public Waters {
         if (kettle.compareTo(tap) <= 0) {
-            throw new IllegalArgumentException("the kettle is hotter than the tap, not " + kettle + " and " + tap);
+            throw new Refused("the kettle is hotter than the tap, not " + kettle + " and " + tap);
         }
     }
 }

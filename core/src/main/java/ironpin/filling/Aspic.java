@@ -5,6 +5,7 @@ import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Temperature;
+import ironpin.refusal.Refused;
 import java.time.Duration;
 
 /**
@@ -44,7 +45,7 @@ public record Aspic(Length depth, int sides, Temperature fridge) {
 
     public Aspic {
         if (depth.millimetres() < 1 || depth.millimetres() > 200 || sides < 1 || sides > 2) {
-            throw new IllegalArgumentException("stock stands 1 to 200 mm deep and cools on one or two sides");
+            throw new Refused("stock stands 1 to 200 mm deep and cools on one or two sides");
         }
     }
 
@@ -63,7 +64,7 @@ public record Aspic(Length depth, int sides, Temperature fridge) {
         double over = from.celsius() - fridge.celsius();
         double left = to.celsius() - fridge.celsius();
         if (!(left > 0) || !(over >= left)) {
-            throw new IllegalArgumentException("stock at " + from + " does not cool to " + to + " at " + fridge);
+            throw new Refused("stock at " + from + " does not cool to " + to + " at " + fridge);
         }
         return Duration.ofSeconds(Math.round(constant().toSeconds() * Math.log(over / left)));
     }
@@ -90,7 +91,7 @@ public record Aspic(Length depth, int sides, Temperature fridge) {
     /** What skin stock is reduced to so that its gelatin comes to a share. */
     public static Mass reducedTo(Mass stock, Percentage now, Percentage wanted) {
         if (now.compareTo(wanted) > 0 || wanted.millionths() <= 0) {
-            throw new IllegalArgumentException("stock of " + now + " is stronger than " + wanted + " already");
+            throw new Refused("stock of " + now + " is stronger than " + wanted + " already");
         }
         return stock.multipliedBy(now.percent() / wanted.percent());
     }

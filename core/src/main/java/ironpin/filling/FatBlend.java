@@ -2,6 +2,7 @@ package ironpin.filling;
 
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.refusal.Refused;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -35,7 +36,7 @@ public record FatBlend(List<Mass> parts, Percentage fat, boolean reached) {
     public record Source(String name, Percentage fat, Optional<Mass> atHand) {
         public Source {
             if (fat.percent() < 0 || fat.percent() > 100) {
-                throw new IllegalArgumentException(name + " has 0 to 100 % fat, not " + fat);
+                throw new Refused(name + " has 0 to 100 % fat, not " + fat);
             }
         }
     }
@@ -48,7 +49,7 @@ public record FatBlend(List<Mass> parts, Percentage fat, boolean reached) {
      */
     public static FatBlend of(Mass total, Percentage wanted, List<Source> sources) {
         if (sources.size() < 2 || sources.size() > 3 || total.micrograms() <= 0) {
-            throw new IllegalArgumentException("a blend has two or three sources and a mass above 0");
+            throw new Refused("a blend has two or three sources and a mass above 0");
         }
         double all = sources.stream()
                 .mapToDouble(source -> source.atHand().map(Mass::grams).orElse(Double.MAX_VALUE / 8))

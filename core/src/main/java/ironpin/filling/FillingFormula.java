@@ -2,6 +2,8 @@ package ironpin.filling;
 
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.refusal.Place;
+import ironpin.refusal.Refused;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -18,7 +20,7 @@ public record FillingFormula(List<FillingLine> lines) {
         lines = List.copyOf(lines);
         double sum = lines.stream().mapToDouble(line -> line.share().percent()).sum();
         if (Math.abs(sum - 100) > TOLERANCE_PERCENT) {
-            throw new IllegalArgumentException("the lines of a filling add up to 100 %, not " + sum);
+            throw new Refused("the lines of a filling add up to 100 %, not " + sum);
         }
     }
 
@@ -34,7 +36,7 @@ public record FillingFormula(List<FillingLine> lines) {
      * @param share above 0 and below 100 %
      */
     public FillingFormula withShare(int index, Percentage share) {
-        double others = 100 - lines.get(index).share().percent();
+        double others = 100 - Place.of(lines, index, "line").share().percent();
         List<FillingLine> changed = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
             FillingLine line = lines.get(i);
@@ -58,7 +60,7 @@ public record FillingFormula(List<FillingLine> lines) {
         if (lines.size() == 1) {
             return this;
         }
-        double kept = 1 - lines.get(index).share().fraction();
+        double kept = 1 - Place.of(lines, index, "line").share().fraction();
         List<FillingLine> changed = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
             if (i != index) {
@@ -72,7 +74,10 @@ public record FillingFormula(List<FillingLine> lines) {
     /** The same filling with one line called something else. */
     public FillingFormula named(int index, String ingredient) {
         List<FillingLine> changed = new ArrayList<>(lines);
-        changed.set(index, new FillingLine(ingredient.strip(), lines.get(index).share()));
+        changed.set(
+                index,
+                new FillingLine(
+                        ingredient.strip(), Place.of(lines, index, "line").share()));
         return new FillingFormula(changed);
     }
 

@@ -1,6 +1,7 @@
 package ironpin.filling;
 
 import ironpin.quantity.Percentage;
+import ironpin.refusal.Refused;
 import ironpin.wording.Typed;
 
 /**
@@ -13,10 +14,10 @@ public record FillingLine(String ingredient, Percentage share) {
     public FillingLine {
         ingredient = Typed.name(ingredient);
         if (ingredient.isBlank()) {
-            throw new IllegalArgumentException("a filling line needs a name");
+            throw new Refused("a filling line needs a name");
         }
         if (share.percent() <= 0 || share.percent() > 100) {
-            throw new IllegalArgumentException(ingredient + " must be above 0 and at most 100 %, not " + share);
+            throw new Refused(ingredient + " must be above 0 and at most 100 %, not " + share);
         }
     }
 

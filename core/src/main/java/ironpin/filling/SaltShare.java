@@ -2,6 +2,7 @@ package ironpin.filling;
 
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.refusal.Refused;
 
 /**
  * Salt in a filling and what changes it: to reach a share t of a filling of mass M with S grams of salt in it, add
@@ -13,7 +14,7 @@ import ironpin.quantity.Percentage;
 public record SaltShare(Mass filling, Mass salt) {
     public SaltShare {
         if (filling.micrograms() <= 0 || salt.isNegative() || salt.compareTo(filling) > 0) {
-            throw new IllegalArgumentException("a filling above 0 g holds 0 g of salt to all of it");
+            throw new Refused("a filling above 0 g holds 0 g of salt to all of it");
         }
     }
 
@@ -38,7 +39,7 @@ public record SaltShare(Mass filling, Mass salt) {
 
     private static void demand(Percentage wanted) {
         if (wanted.percent() <= 0 || wanted.percent() >= 20) {
-            throw new IllegalArgumentException("a wanted salt share lies above 0 and below 20 %, not " + wanted);
+            throw new Refused("a wanted salt share lies above 0 and below 20 %, not " + wanted);
         }
     }
 }

@@ -7,6 +7,7 @@ import ironpin.pantry.Flour;
 import ironpin.pantry.Flours;
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.Mass;
+import ironpin.refusal.Refused;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -29,7 +30,7 @@ public record Kit(Waters waters, CupStandard cups, List<Flour> flours, List<Bowl
         flours = List.copyOf(flours);
         bowls = List.copyOf(bowls);
         if (flours.isEmpty() || flours.size() > MOST_FLOURS || bowls.size() > MOST_BOWLS) {
-            throw new IllegalArgumentException("a kit has 1 to 40 flours and up to 20 bowls");
+            throw new Refused("a kit has 1 to 40 flours and up to 20 bowls");
         }
         Set<String> keys = new HashSet<>();
         for (Flour flour : flours) {
@@ -42,7 +43,7 @@ public record Kit(Waters waters, CupStandard cups, List<Flour> flours, List<Bowl
 
     private static void demandNew(Set<String> keys, String key) {
         if (!keys.add(key)) {
-            throw new IllegalArgumentException("'" + key + "' stands twice in the kit");
+            throw new Refused("'" + key + "' stands twice in the kit");
         }
     }
 

@@ -3,6 +3,7 @@ package ironpin.pantry;
 import ironpin.quantity.Band;
 import ironpin.quantity.Belief;
 import ironpin.quantity.Percentage;
+import ironpin.refusal.Refused;
 
 /**
  * How much more water than its label says a flour has wanted in this kitchen, in points of hydration (est.), and how sure
@@ -27,7 +28,7 @@ public record Absorption(Percentage offset, Percentage spread, int batches) {
 
     public Absorption {
         if (Math.abs(offset.percent()) > MOST || spread.millionths() <= 0 || batches < 0) {
-            throw new IllegalArgumentException("a flour's offset lies between -30 and 30 points, not " + offset);
+            throw new Refused("a flour's offset lies between -30 and 30 points, not " + offset);
         }
     }
 
@@ -44,7 +45,7 @@ public record Absorption(Percentage offset, Percentage spread, int batches) {
      */
     public Absorption after(Percentage seen, double share) {
         if (!(share > 0 && share <= 1)) {
-            throw new IllegalArgumentException("a flour's share is above 0 and at most 1, not " + share);
+            throw new Refused("a flour's share is above 0 and at most 1, not " + share);
         }
         Belief after = belief().after(seen.percent(), SCATTER, share);
         double clamped = Math.max(-MOST, Math.min(MOST, after.mean()));

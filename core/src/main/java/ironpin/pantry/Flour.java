@@ -1,6 +1,7 @@
 package ironpin.pantry;
 
 import ironpin.quantity.Percentage;
+import ironpin.refusal.Refused;
 import ironpin.wording.Typed;
 import java.util.Optional;
 
@@ -19,10 +20,10 @@ public record Flour(
     public Flour {
         name = Typed.name(name);
         if (protein.percent() < 0 || protein.percent() > 25) {
-            throw new IllegalArgumentException("protein of a flour lies between 0 and 25 %, not " + protein);
+            throw new Refused("protein of a flour lies between 0 and 25 %, not " + protein);
         }
         if (name.isBlank() || name.length() > 60) {
-            throw new IllegalArgumentException("a flour's name has 1 to 60 characters");
+            throw new Refused("a flour's name has 1 to 60 characters");
         }
     }
 

@@ -1,6 +1,7 @@
 package ironpin.pantry;
 
 import ironpin.quantity.Percentage;
+import ironpin.refusal.NotThere;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -25,7 +26,7 @@ public final class Flours {
 
     /** The flour with this key. @throws IllegalArgumentException if there is none */
     public static Flour get(String key) {
-        return find(key).orElseThrow(() -> new IllegalArgumentException("no flour is called '" + key + "'"));
+        return find(key).orElseThrow(() -> new NotThere("no flour is called '" + key + "'"));
     }
 
     private static Map<String, Flour> read() {

@@ -1,6 +1,7 @@
 package ironpin.pantry;
 
 import ironpin.quantity.Spread;
+import ironpin.refusal.NotThere;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -30,7 +31,7 @@ public final class Foods {
 
     /** The food with this key. @throws IllegalArgumentException if there is none */
     public static Food get(String key) {
-        return find(key).orElseThrow(() -> new IllegalArgumentException("no food is called '" + key + "'"));
+        return find(key).orElseThrow(() -> new NotThere("no food is called '" + key + "'"));
     }
 
     private static Food read(Map<String, String> row) {

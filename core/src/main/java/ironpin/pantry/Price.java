@@ -1,6 +1,7 @@
 package ironpin.pantry;
 
 import ironpin.quantity.Mass;
+import ironpin.refusal.Refused;
 
 /**
  * What a kilogram costs, in the cook's own money.
@@ -13,7 +14,7 @@ public record Price(long thousandths) {
 
     public Price {
         if (thousandths < 0 || thousandths > MOST * PER_UNIT) {
-            throw new IllegalArgumentException("a kilogram costs 0 to 1,000, not " + thousandths / PER_UNIT);
+            throw new Refused("a kilogram costs 0 to 1,000, not " + thousandths / PER_UNIT);
         }
     }
 

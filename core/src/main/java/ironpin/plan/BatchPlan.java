@@ -9,6 +9,7 @@ import ironpin.clock.Gaps;
 import ironpin.clock.Timetable;
 import ironpin.cook.Rounds;
 import ironpin.filling.RawNeed;
+import ironpin.refusal.NotThere;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -50,7 +51,7 @@ public record BatchPlan(Batch batch, Balance balance, List<LotPlan> lots, Timeta
         return lots.stream()
                 .filter(plan -> plan.lot().no() == no)
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("there is no lot number " + no));
+                .orElseThrow(() -> new NotThere("there is no lot number " + no));
     }
 
     /** The waits of this kind of one dough, filling or lot. */

@@ -1,5 +1,6 @@
 package ironpin.portion;
 
+import ironpin.refusal.Refused;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -21,7 +22,7 @@ public record CutTree(int pieces, List<Integer> factors) {
     /** The tree for a count of at least one. */
     public static CutTree of(int pieces) {
         if (pieces < 1) {
-            throw new IllegalArgumentException("there is nothing to cut into " + pieces + " pieces");
+            throw new Refused("there is nothing to cut into " + pieces + " pieces");
         }
         List<Integer> factors = new ArrayList<>();
         int rest = pieces;

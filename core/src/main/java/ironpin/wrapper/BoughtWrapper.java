@@ -3,6 +3,7 @@ package ironpin.wrapper;
 import ironpin.portion.RopePlan;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
+import ironpin.refusal.Refused;
 import java.util.List;
 
 /**
@@ -58,13 +59,13 @@ public record BoughtWrapper(Shape shape, Thickness thickness, Length size, Mass 
 
     public BoughtWrapper {
         if (size.millimetres() < 50 || size.millimetres() > 250) {
-            throw new IllegalArgumentException("a bought wrapper is 50 to 250 mm wide, not " + size);
+            throw new Refused("a bought wrapper is 50 to 250 mm wide, not " + size);
         }
         if (each.grams() < 2 || each.grams() > 60) {
-            throw new IllegalArgumentException("a bought wrapper weighs 2 to 60 g, not " + each);
+            throw new Refused("a bought wrapper weighs 2 to 60 g, not " + each);
         }
         if (perPack < 1 || perPack > 200) {
-            throw new IllegalArgumentException("a pack holds 1 to 200 wrappers, not " + perPack);
+            throw new Refused("a pack holds 1 to 200 wrappers, not " + perPack);
         }
     }
 

@@ -3,6 +3,7 @@ package ironpin.wrapper;
 import ironpin.portion.RopePlan;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
+import ironpin.refusal.Refused;
 
 /**
  * A wrapper tapering in a straight line from centre to rim. The cone over a disc gives its volume:
@@ -63,7 +64,7 @@ public record WrapperProfile(Mass mass, Length diameter, Length rim, Length cent
             throw new IllegalArgumentException("a wrapper needs dough");
         }
         if (!(centreToRim >= 1)) {
-            throw new IllegalArgumentException("the centre is at least as thick as the rim, not " + centreToRim);
+            throw new Refused("the centre is at least as thick as the rim, not " + centreToRim);
         }
     }
 }

@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.ObjIntConsumer;
 import java.util.function.UnaryOperator;
 import org.jooq.DSLContext;
@@ -115,19 +116,29 @@ public final class BatchStore {
     }
 
     /**
-     * The same for a change that names something by its place: only of the revision that was looked at.
+     * The same for a change that names something by its place: only if the same stands there as when it was looked at.
      *
      * @param seen revision that was looked at; 0 for any
-     * @throws MovedOn if the batch has another by now
+     * @param bearer what stands at the place, by what it is called
+     * @throws MovedOn if something else stands there by now, or the revision that was looked at is gone
      */
-    public StoredBatch changeSeen(long id, int seen, String label, UnaryOperator<Batch> change, Instant now) {
+    public StoredBatch changeSeen(
+            long id, int seen, Function<Batch, String> bearer, String label, UnaryOperator<Batch> change, Instant now) {
         return cupboard.write(dsl -> {
-            BatchRecord head = locked(dsl, id);
-            if (seen != 0 && head.getCurrentRevision() != seen) {
+            int current = locked(dsl, id).getCurrentRevision();
+            String there = bearer.apply(plan(dsl, id, current));
+            if (seen != 0 && seen != current && !there.equals(bearerThen(dsl, id, seen, bearer))) {
                 throw new MovedOn(id);
             }
             return stored(dsl, changeWithin(dsl, id, label, change, now, (same, revision) -> {}));
         });
+    }
+
+    private String bearerThen(DSLContext dsl, long id, int seen, Function<Batch, String> bearer) {
+        if (!dsl.fetchExists(REVISION, REVISION.BATCH_ID.eq(id), REVISION.NO.eq(seen))) {
+            throw new MovedOn(id);
+        }
+        return bearer.apply(plan(dsl, id, seen));
     }
 
     /** @param also what else is written with the new revision, all or nothing */

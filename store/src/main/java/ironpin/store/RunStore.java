@@ -5,6 +5,7 @@ import static ironpin.store.db.Tables.TIMER;
 import static org.jooq.impl.DSL.max;
 import static org.jooq.impl.DSL.select;
 
+import ironpin.refusal.Refused;
 import ironpin.store.db.tables.records.TimerRecord;
 import java.time.Duration;
 import java.time.Instant;
@@ -80,7 +81,7 @@ public final class RunStore {
      */
     public long startTimer(long batchId, String taskKey, String label, Duration length, Instant now) {
         if (length.isNegative() || length.isZero() || length.compareTo(Duration.ofDays(7)) > 0) {
-            throw new IllegalArgumentException("a timer runs for up to 7 days, not " + length);
+            throw new Refused("a timer runs for up to 7 days, not " + length);
         }
         return cupboard.write(dsl -> dsl.insertInto(TIMER)
                 .set(TIMER.BATCH_ID, batchId)

@@ -384,8 +384,27 @@ public class HttpTest extends OpenKitchen {
         assertEquals(
                 post("/batches/" + id + "/filling/drop", form, press, token()).statusCode(), 200);
         HttpResponse<String> again = post("/batches/" + id + "/filling/drop", form, press, token());
-        assertEquals(again.statusCode(), 422);
-        assertTrue(again.body().contains("nothing was left out"), again.body());
+        assertEquals(again.statusCode(), 409);
+        assertTrue(again.body().contains("nothing was done here"), again.body());
+        String renamed = "place=filling&lot=1&revision=1&index=3&name=leek";
+        HttpResponse<String> other = post("/batches/" + id + "/filling/name", form, renamed, token());
+        assertEquals(other.statusCode(), 409, "another line was renamed");
+        assertFalse(other.body().contains("leek"), "another line was renamed");
+        String weighed = "place=filling&lot=1&revision=1&field=filling-grams&no=103&value=40";
+        assertEquals(post("/batches/" + id + "/plan", form, weighed, token()).statusCode(), 409);
+        // What has not moved may be changed, whatever else was.
+        String above = "place=filling&lot=1&revision=1&index=0&name=leek";
+        assertEquals(
+                post("/batches/" + id + "/filling/name", form, above, token()).statusCode(), 200);
+        String title = "place=filling&lot=1&revision=1&field=eaters&no=0&value=7";
+        assertEquals(post("/batches/" + id + "/plan", form, title, token()).statusCode(), 200);
+        HttpResponse<String> gone =
+                post("/batches/" + id + "/plan/fold", form, "place=fold&lot=9&fold=HALF_MOON", token());
+        assertEquals(gone.statusCode(), 409);
+        assertTrue(gone.body().contains("There is no lot number 9"), gone.body());
+        HttpResponse<String> none = post("/batches/" + id + "/plan/fold", form, "place=fold&lot=1&fold=KNOT", token());
+        assertEquals(none.statusCode(), 400);
+        assertTrue(none.body().contains("must be one of"), none.body());
         assertEquals(
                 bean(BatchStore.class)
                         .load(id)
@@ -398,7 +417,7 @@ public class HttpTest extends OpenKitchen {
         assertEquals(
                 post("/batches/" + id + "/lanes/drop", form, "place=table&lot=9", token())
                         .statusCode(),
-                404);
+                409);
         assertEquals(bean(BatchStore.class).load(id).batch().lots().size(), 3);
         bean(BatchStore.class).delete(id);
     }
@@ -495,7 +514,7 @@ public class HttpTest extends OpenKitchen {
         assertEquals(
                 post("/batches/" + id + "/plan", form, place + "field=rest&no=8&value=30", token())
                         .statusCode(),
-                404);
+                409);
         assertEquals(
                 post("/batches/" + id + "/plan/method", form, place + "method=boil/in-oil", token())
                         .statusCode(),
@@ -503,7 +522,7 @@ public class HttpTest extends OpenKitchen {
         assertEquals(
                 post("/batches/" + id + "/plan/pin", form, place + "pin=LUCK", token())
                         .statusCode(),
-                404);
+                400);
         assertEquals(
                 post("/batches/" + id + "/steps", form, place + "key=lot-9.cook-1&done=true", token())
                         .statusCode(),

@@ -4,7 +4,11 @@ import ironpin.amount.UnreadableAmount;
 import ironpin.batch.OutOfRange;
 import ironpin.quantity.UnitSystem;
 import ironpin.recipe.UnreadableRecipe;
+import ironpin.refusal.NotThere;
+import ironpin.refusal.Refused;
 import ironpin.store.NoSuchBatch;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -12,6 +16,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
 /** Turns what can go wrong in the API into problem details after RFC 9457. */
+@Order(Ordered.HIGHEST_PRECEDENCE)
 @RestControllerAdvice(basePackages = "ironpin.web.api")
 class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
@@ -48,6 +53,16 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail unreadable(UnreadableBatch problem) {
         return ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, "This is not a batch: " + problem.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail notThere(NotThere problem) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, problem.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail refused(Refused problem) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, problem.getMessage());
     }
 
     private static ProblemDetail fieldProblem(String message, String field, String allowed) {

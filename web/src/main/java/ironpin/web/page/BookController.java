@@ -121,7 +121,8 @@ class BookController {
             HttpServletResponse response) {
         OutcomeForm form = OutcomeForm.typed(typed, from.units());
         Optional<Outcome> outcome = form.read();
-        Screen screen = screens.of(id, Optional.of(Station.BOOK), from.lot());
+        int lot = from.lotOf(batches.load(id).batch());
+        Screen screen = screens.of(id, Optional.of(Station.BOOK), lot);
         if (outcome.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("s", screen);

@@ -7,29 +7,32 @@ import ironpin.batch.MeasuredOf;
 import ironpin.batch.OutOfRange;
 import ironpin.batch.PlanField;
 import ironpin.quantity.Quoted;
+import ironpin.refusal.NotThere;
+import ironpin.refusal.Refused;
 import ironpin.store.BatchStore;
 import ironpin.store.KitStore;
 import ironpin.store.MovedOn;
 import ironpin.store.StoredBatch;
 import ironpin.web.kitchen.Bell;
 import ironpin.web.picture.Say;
+import ironpin.wording.Name;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
 /** The one door for changes of a plan: each is kept, told to other screens, and answered with the screen as it now stands. */
 @Component
 class Changes {
-    /** The refusal of a press that came too late. */
-    static final String MOVED = "moved";
+    /** Key of a refusal that belongs to no field. */
+    static final String REFUSED = "refused";
 
     private static final String MOVED_ON =
-            "This batch was changed meanwhile, so nothing was left out: look again, and press once more if it is still to go.";
+            "This batch was changed meanwhile, so nothing was done here: look again, and do it once more if it is still wanted.";
 
     private final BatchStore batches;
     private final KitStore kit;
@@ -46,49 +49,85 @@ class Changes {
     }
 
     String change(long id, From from, Model model, String label, UnaryOperator<Batch> change) {
-        return answer(batches.change(id, label, change, clock.instant()), from, model, Optional.empty());
+        return kept(id, from, model, () -> batches.change(id, label, change, clock.instant()));
     }
 
-    /** Takes out what stood at a place when it was looked at; what has moved since is not taken for it. */
-    String leaveOut(
-            long id, From from, Model model, HttpServletResponse response, String label, UnaryOperator<Batch> change) {
+    /**
+     * Changes what stood at a place when it was looked at, or takes it out; what has moved since is not taken for it.
+     *
+     * @param bearer what stands at the place, by what it is called
+     */
+    String changeSeen(
+            long id,
+            From from,
+            Model model,
+            Function<Batch, String> bearer,
+            String label,
+            UnaryOperator<Batch> change) {
+        return kept(
+                id, from, model, () -> batches.changeSeen(id, from.revision(), bearer, label, change, clock.instant()));
+    }
+
+    /** What may be refused on the way is said on the screen where it was asked. */
+    String kept(long id, From from, Model model, Supplier<StoredBatch> change) {
+        StoredBatch after;
         try {
-            StoredBatch after = batches.changeSeen(id, from.revision(), label, change, clock.instant());
-            return answer(after, from, model, Optional.empty());
+            after = change.get();
         } catch (MovedOn moved) {
-            return refuse(id, from, model, response, new FieldError(MOVED, 0, "", MOVED_ON));
+            throw NotChanged.meanwhile(id, from, new FieldError(REFUSED, 0, "", MOVED_ON));
+        } catch (NotThere gone) {
+            throw NotChanged.meanwhile(id, from, said(gone));
+        } catch (OutOfRange refused) {
+            throw refused;
+        } catch (Refused refused) {
+            throw new NotChanged(id, from, said(refused));
         }
+        return answer(after, from, model, Optional.empty());
+    }
+
+    private static FieldError said(Refused refused) {
+        return new FieldError(REFUSED, 0, "", Name.first(refused.getMessage()) + ". Nothing was changed.");
     }
 
     /** A number as it was typed. */
-    String number(
-            long id, From from, Model model, HttpServletResponse response, PlanField field, int no, String typed) {
+    String number(long id, From from, Model model, PlanField field, int no, String typed) {
         Batch before = batches.load(id).batch();
-        Optional<TypedValue> value;
+        TypedValue value = read(id, from, field, no, typed, before);
+        double metric = value.metric();
         try {
-            value = TypedValue.read(
-                    typed,
-                    field.unit(),
-                    field.dimension(),
-                    from.units(),
-                    MeasuredOf.of(field, before, no),
-                    kit.load().cups());
+            StoredBatch after = batches.changeSeen(
+                    id,
+                    from.revision(),
+                    batch -> field.bearer(batch, no),
+                    label(field, before, no, metric),
+                    batch -> field.write(batch, no, metric),
+                    clock.instant());
+            return answer(after, from, model, value.reading().map(one -> ReadingNote.of(field, no, one)));
+        } catch (OutOfRange refused) {
+            throw new NotChanged(id, from, new FieldError(field.key(), no, typed, FieldView.allowed(refused)));
+        } catch (MovedOn moved) {
+            throw NotChanged.meanwhile(id, from, new FieldError(REFUSED, 0, typed, MOVED_ON));
+        } catch (NotThere gone) {
+            throw NotChanged.meanwhile(id, from, said(gone));
+        }
+    }
+
+    private TypedValue read(long id, From from, PlanField field, int no, String typed, Batch before) {
+        try {
+            return TypedValue.read(
+                            typed,
+                            field.unit(),
+                            field.dimension(),
+                            from.units(),
+                            MeasuredOf.of(field, before, no),
+                            kit.load().cups())
+                    .orElseThrow(() ->
+                            new NotChanged(id, from, new FieldError(field.key(), no, typed, FieldView.allowed(field))));
         } catch (UnreadableAmount refused) {
             String message = FieldView.allowed(field) + " Here " + refused.getMessage() + ".";
-            FieldError error = new FieldError(field.key(), no, typed, message, Marked.of(refused));
-            return refuse(id, from, model, response, error);
-        }
-        if (value.isEmpty()) {
-            return refuse(id, from, model, response, new FieldError(field.key(), no, typed, FieldView.allowed(field)));
-        }
-        double metric = value.get().metric();
-        try {
-            StoredBatch after = batches.change(
-                    id, label(field, before, no, metric), batch -> field.write(batch, no, metric), clock.instant());
-            return answer(after, from, model, value.get().reading().map(one -> ReadingNote.of(field, no, one)));
-        } catch (OutOfRange refused) {
-            return refuse(
-                    id, from, model, response, new FieldError(field.key(), no, typed, FieldView.allowed(refused)));
+            throw new NotChanged(id, from, new FieldError(field.key(), no, typed, message, Marked.of(refused)));
+        } catch (NotThere gone) {
+            throw NotChanged.meanwhile(id, from, said(gone));
         }
     }
 
@@ -97,10 +136,19 @@ class Changes {
         return show(screens.of(stored, from.at(), from.lot(), Optional.empty(), read), from, model);
     }
 
-    String refuse(long id, From from, Model model, HttpServletResponse response, FieldError error) {
-        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+    /** The screen as it still stands, with what was refused. */
+    String unchanged(NotChanged refused, Model model, HttpServletResponse response) {
+        response.setStatus(refused.status().value());
+        From from = refused.from();
         return show(
-                screens.of(batches.load(id), from.at(), from.lot(), Optional.of(error), Optional.empty()), from, model);
+                screens.of(
+                        batches.load(refused.id()),
+                        from.at(),
+                        from.lot(),
+                        Optional.of(refused.error()),
+                        Optional.empty()),
+                from,
+                model);
     }
 
     private static String show(Screen screen, From from, Model model) {

@@ -1,9 +1,10 @@
 package ironpin.web.page;
 
+import ironpin.batch.Batch;
 import ironpin.batch.DipComposing;
 import ironpin.dip.Dip;
+import ironpin.refusal.Place;
 import ironpin.store.DipStore;
-import jakarta.servlet.http.HttpServletResponse;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -40,31 +41,30 @@ class DipController {
     }
 
     @PostMapping("/name")
-    String rename(
-            @PathVariable long id, @RequestParam String name, From from, Model model, HttpServletResponse answer) {
+    String rename(@PathVariable long id, @RequestParam String name, From from, Model model) {
         if (bad(name)) {
-            return changes.refuse(id, from, model, answer, new FieldError("dip-name", 0, name, NAME_RULE));
+            throw new NotChanged(id, from, new FieldError("dip-name", 0, name, NAME_RULE));
         }
         return changes.change(
                 id, from, model, "dip: " + name.strip(), batch -> DipComposing.rename(batch, from.lotOf(batch), name));
     }
 
     @PostMapping("/add")
-    String add(@PathVariable long id, @RequestParam String name, From from, Model model, HttpServletResponse answer) {
+    String add(@PathVariable long id, @RequestParam String name, From from, Model model) {
         if (bad(name)) {
-            return changes.refuse(id, from, model, answer, new FieldError("dip-line", NEW_LINE, name, NAME_RULE));
+            throw new NotChanged(id, from, new FieldError("dip-line", NEW_LINE, name, NAME_RULE));
         }
         return changes.change(
                 id, from, model, "dip with " + name.strip(), batch -> DipComposing.add(batch, from.lotOf(batch), name));
     }
 
     @PostMapping("/drop")
-    String drop(@PathVariable long id, @RequestParam int index, From from, Model model, HttpServletResponse response) {
-        return changes.leaveOut(
+    String drop(@PathVariable long id, @RequestParam int index, From from, Model model) {
+        return changes.changeSeen(
                 id,
                 from,
                 model,
-                response,
+                batch -> bearer(batch, from, index),
                 "dip, a line less",
                 batch -> DipComposing.drop(batch, from.lotOf(batch), index));
     }
@@ -77,22 +77,26 @@ class DipController {
             @RequestParam String name,
             @RequestParam String parts,
             From from,
-            Model model,
-            HttpServletResponse answer) {
+            Model model) {
         if (bad(name)) {
-            return changes.refuse(id, from, model, answer, new FieldError("dip-line", index, name, NAME_RULE));
+            throw new NotChanged(id, from, new FieldError("dip-line", index, name, NAME_RULE));
         }
         OptionalDouble number = TypedNumber.read(parts, "");
         if (number.isEmpty() || number.getAsDouble() <= 0 || number.getAsDouble() > MOST_PARTS) {
-            return changes.refuse(id, from, model, answer, new FieldError("dip-parts", index, parts, PARTS_RULE));
+            throw new NotChanged(id, from, new FieldError("dip-parts", index, parts, PARTS_RULE));
         }
         Dip.Part part = new Dip.Part(name.strip(), number.getAsDouble());
-        return changes.change(
+        return changes.changeSeen(
                 id,
                 from,
                 model,
+                batch -> bearer(batch, from, index),
                 "dip: " + part.ingredient(),
                 batch -> DipComposing.line(batch, from.lotOf(batch), index, part));
+    }
+
+    private static String bearer(Batch batch, From from, int index) {
+        return Place.bearer(batch.lot(from.lotOf(batch)).dip().parts(), index, "line", Dip.Part::ingredient);
     }
 
     private static boolean bad(String name) {

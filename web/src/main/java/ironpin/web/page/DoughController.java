@@ -12,11 +12,11 @@ import ironpin.dough.KneadSchool;
 import ironpin.dough.Kneading;
 import ironpin.kit.Kit;
 import ironpin.pantry.Flour;
+import ironpin.refusal.Place;
 import ironpin.store.BatchStore;
 import ironpin.store.KitStore;
 import ironpin.store.StoredBatch;
 import ironpin.wrapper.BoughtWrapper;
-import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
@@ -70,8 +70,13 @@ class DoughController {
     @PostMapping("/dough/flour")
     String flour(@PathVariable long id, @RequestParam int index, @RequestParam String flour, From from, Model model) {
         Flour chosen = inKit(flour);
-        return change(
-                id, from, model, chosen.name(), (batch, doughNo) -> Composing.flour(batch, doughNo, index, chosen));
+        return changes.changeSeen(
+                id,
+                from,
+                model,
+                batch -> bearer(batch, from, index),
+                chosen.name(),
+                batch -> Composing.flour(batch, batch.lot(from.lotOf(batch)).doughNo(), index, chosen));
     }
 
     @PostMapping("/dough/flours/add")
@@ -89,23 +94,22 @@ class DoughController {
     }
 
     @PostMapping("/dough/flours/drop")
-    String dropFlour(
-            @PathVariable long id, @RequestParam int index, From from, Model model, HttpServletResponse response) {
-        return changes.leaveOut(
+    String dropFlour(@PathVariable long id, @RequestParam int index, From from, Model model) {
+        return changes.changeSeen(
                 id,
                 from,
                 model,
-                response,
+                batch -> bearer(batch, from, index),
                 "a flour less",
                 batch -> Composing.dropFlour(batch, batch.lot(from.lotOf(batch)).doughNo(), index));
     }
 
     @PostMapping("/dough/add")
-    String add(@PathVariable long id, @RequestParam String addition, From from, Model model) {
+    String add(@PathVariable long id, @RequestParam Optional<DoughAddition> addition, From from, Model model) {
         if (addition.isEmpty()) {
             return same(id, from, model);
         }
-        DoughAddition chosen = DoughAddition.valueOf(addition);
+        DoughAddition chosen = addition.get();
         return change(
                 id, from, model, "with " + chosen.label(), (batch, doughNo) -> Composing.add(batch, doughNo, chosen));
     }
@@ -177,8 +181,14 @@ class DoughController {
     private static BoughtWrapper usual(String skin) {
         String[] words = skin.split("-", 2);
         return BoughtWrapper.usual(
-                BoughtWrapper.Shape.valueOf(words[0]),
-                BoughtWrapper.Thickness.valueOf(words.length == 2 ? words[1] : ""));
+                Choice.of(BoughtWrapper.Shape.class, words[0]),
+                Choice.of(BoughtWrapper.Thickness.class, words.length == 2 ? words[1] : ""));
+    }
+
+    private static String bearer(Batch batch, From from, int index) {
+        return Place.bearer(
+                batch.dough(batch.lot(from.lotOf(batch)).doughNo()).flours(), index, "flour", one -> one.flour()
+                        .key());
     }
 
     private Flour inKit(String key) {

@@ -6,6 +6,7 @@ import ironpin.batch.Filling;
 import ironpin.batch.FillingComposing;
 import ironpin.filling.Composition;
 import ironpin.filling.FillingKind;
+import ironpin.filling.FillingLine;
 import ironpin.filling.MixSchool;
 import ironpin.filling.PattyVerdict;
 import ironpin.filling.Spoken;
@@ -13,11 +14,11 @@ import ironpin.filling.Treatment;
 import ironpin.pantry.Food;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
+import ironpin.refusal.Place;
 import ironpin.store.BatchStore;
 import ironpin.store.HandStore;
 import ironpin.store.KitStore;
 import ironpin.web.picture.Say;
-import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -58,10 +59,10 @@ class FillingController {
     }
 
     @PostMapping("/add")
-    String add(@PathVariable long id, @RequestParam String name, From from, Model model, HttpServletResponse response) {
+    String add(@PathVariable long id, @RequestParam String name, From from, Model model) {
         if (bad(name)) {
             FieldError error = new FieldError("filling-name", NEW_LINE, name, NAME_RULE);
-            return changes.refuse(id, from, model, response, error);
+            throw new NotChanged(id, from, error);
         }
         return change(id, from, model, "with " + name, (batch, no) -> FillingComposing.add(batch, no, name));
     }
@@ -82,29 +83,23 @@ class FillingController {
     }
 
     @PostMapping("/drop")
-    String drop(@PathVariable long id, @RequestParam int index, From from, Model model, HttpServletResponse response) {
-        return changes.leaveOut(
+    String drop(@PathVariable long id, @RequestParam int index, From from, Model model) {
+        return changes.changeSeen(
                 id,
                 from,
                 model,
-                response,
+                batch -> bearer(batch, from, index),
                 "a line less",
                 batch -> FillingComposing.drop(
                         batch, batch.lot(from.lotOf(batch)).fillingNo(), index));
     }
 
     @PostMapping("/name")
-    String rename(
-            @PathVariable long id,
-            @RequestParam int index,
-            @RequestParam String name,
-            From from,
-            Model model,
-            HttpServletResponse response) {
+    String rename(@PathVariable long id, @RequestParam int index, @RequestParam String name, From from, Model model) {
         if (bad(name)) {
-            return changes.refuse(id, from, model, response, new FieldError("filling-name", index, name, NAME_RULE));
+            throw new NotChanged(id, from, new FieldError("filling-name", index, name, NAME_RULE));
         }
-        return change(id, from, model, name, (batch, no) -> FillingComposing.rename(batch, no, index, name));
+        return changeLine(id, from, model, index, name, (batch, no) -> FillingComposing.rename(batch, no, index, name));
     }
 
     /** Says in a line's name what is done to it first, in the place of what was said before; nothing for as it is. */
@@ -116,15 +111,17 @@ class FillingController {
             From from,
             Model model) {
         String label = treatment.map(Treatment::label).orElse("as it is");
-        return change(id, from, model, label, (batch, no) -> FillingComposing.treat(batch, no, index, treatment));
+        return changeLine(
+                id, from, model, index, label, (batch, no) -> FillingComposing.treat(batch, no, index, treatment));
     }
 
     /** A patty was fried and tasted: what to add to the rest goes into the plan at once. */
     @PostMapping("/taste")
     String taste(@PathVariable long id, @RequestParam PattyVerdict verdict, From from, Model model) {
-        Batch before = batches.load(id).batch();
-        int fillingNo = before.lot(from.lotOf(before)).fillingNo();
-        return changes.answer(hand.taste(id, fillingNo, verdict, clock.instant()), from, model, Optional.empty());
+        return changes.kept(id, from, model, () -> {
+            Batch before = batches.load(id).batch();
+            return hand.taste(id, before.lot(from.lotOf(before)).fillingNo(), verdict, clock.instant());
+        });
     }
 
     /** A vegetable was squeezed and weighed. */
@@ -135,11 +132,10 @@ class FillingController {
             @RequestParam String raw,
             @RequestParam String left,
             From from,
-            Model model,
-            HttpServletResponse response) {
+            Model model) {
         Batch before = batches.load(id).batch();
         Filling filling = before.filling(before.lot(from.lotOf(before)).fillingNo());
-        String line = filling.formula().lines().get(index).ingredient();
+        String line = Place.of(filling.formula().lines(), index, "line").ingredient();
         Spoken spoken = Spoken.of(line);
         Food food = spoken.food().orElseThrow(() -> new NoSuchThing("vegetable", line));
         Treatment treatment = spoken.done().orElseThrow(() -> new NoSuchThing("treatment", line));
@@ -152,8 +148,7 @@ class FillingController {
                 && leftGrams.getAsDouble() >= LEAST_LEFT * rawGrams.getAsDouble()
                 && leftGrams.getAsDouble() <= rawGrams.getAsDouble();
         if (!sensible) {
-            return changes.refuse(
-                    id, from, model, response, new FieldError("weighed", index, raw + "|" + left, WEIGHED_RULE));
+            throw new NotChanged(id, from, new FieldError("weighed", index, raw + "|" + left, WEIGHED_RULE));
         }
         hand.weigh(
                 id,
@@ -194,6 +189,27 @@ class FillingController {
 
     private static boolean bad(String name) {
         return name.isBlank() || name.strip().length() > MOST_NAME;
+    }
+
+    private static String bearer(Batch batch, From from, int index) {
+        return Place.bearer(
+                batch.filling(batch.lot(from.lotOf(batch)).fillingNo())
+                        .formula()
+                        .lines(),
+                index,
+                "line",
+                FillingLine::ingredient);
+    }
+
+    private String changeLine(
+            long id, From from, Model model, int index, String label, BiFunction<Batch, Integer, Batch> change) {
+        return changes.changeSeen(
+                id,
+                from,
+                model,
+                batch -> bearer(batch, from, index),
+                label,
+                batch -> change.apply(batch, batch.lot(from.lotOf(batch)).fillingNo()));
     }
 
     private String change(long id, From from, Model model, String label, BiFunction<Batch, Integer, Batch> change) {

@@ -1,7 +1,6 @@
 package ironpin.web.page;
 
 import ironpin.batch.Batch;
-import ironpin.batch.Lot;
 import ironpin.batch.Station;
 import ironpin.quantity.UnitSystem;
 import java.util.Optional;
@@ -22,12 +21,9 @@ record From(String place, int lot, boolean bench, String page, boolean htmx, int
         return Station.ofKey(place);
     }
 
+    /** The lane in hand. @throws NotThere if it has been left out; no other is taken for it */
     int lotOf(Batch batch) {
-        return batch.lots().stream()
-                .map(Lot::no)
-                .filter(no -> no == lot)
-                .findFirst()
-                .orElse(batch.lots().get(0).no());
+        return lot == 0 ? batch.lots().get(0).no() : batch.lot(lot).no();
     }
 
     String view() {

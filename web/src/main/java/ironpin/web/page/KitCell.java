@@ -82,7 +82,7 @@ enum KitCell {
             case ROOM, TAP, KETTLE -> water(before, number(typed, units));
             case FLOUR_NAME -> flour(key, flour -> flour.withName(name(typed)));
             case FLOUR_KIND -> {
-                FlourKind kind = FlourKind.valueOf(typed);
+                FlourKind kind = Choice.of(FlourKind.class, typed);
                 yield flour(key, flour -> flour.withKind(kind));
             }
             case PROTEIN -> {
@@ -103,7 +103,7 @@ enum KitCell {
                 yield bowl(key, bowl -> new Bowl(bowl.key(), name, bowl.material(), bowl.mass()));
             }
             case BOWL_MATERIAL -> {
-                BowlMaterial material = BowlMaterial.valueOf(typed);
+                BowlMaterial material = Choice.of(BowlMaterial.class, typed);
                 yield bowl(key, bowl -> new Bowl(bowl.key(), bowl.name(), material, bowl.mass()));
             }
             case BOWL_MASS -> {

@@ -50,6 +50,11 @@ class KitController {
             Model model) {
         try {
             Kit before = kits.load();
+            if (!key.isEmpty()
+                    && before.flour(key).isEmpty()
+                    && before.bowl(key).isEmpty()) {
+                throw new NoSuchThing("flour or bowl", key);
+            }
             UnaryOperator<Kit> change = cell.change(before, key, value, Units.of(request));
             kits.change(cell.label(), change, clock.instant());
             return show(Optional.empty(), fragment, model);

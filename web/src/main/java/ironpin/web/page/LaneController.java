@@ -7,7 +7,6 @@ import ironpin.batch.Styles;
 import ironpin.kit.Kit;
 import ironpin.store.BatchStore;
 import ironpin.store.KitStore;
-import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -41,17 +40,14 @@ class LaneController {
     }
 
     @PostMapping("/drop")
-    String drop(@PathVariable long id, From from, Model model, HttpServletResponse response) {
-        return changes.leaveOut(
-                id, from, model, response, "a lot less", batch -> Lanes.drop(there(batch, from.lot()), from.lot()));
-    }
-
-    /** A lot that is gone is said to be gone; no other is taken for it. */
-    private static Batch there(Batch batch, int lot) {
-        if (batch.lots().stream().noneMatch(one -> one.no() == lot)) {
-            throw new NoSuchThing("lot", String.valueOf(lot));
-        }
-        return batch;
+    String drop(@PathVariable long id, From from, Model model) {
+        return changes.changeSeen(
+                id,
+                from,
+                model,
+                batch -> batch.lot(from.lot()).name(),
+                "a lot less",
+                batch -> Lanes.drop(batch, from.lot()));
     }
 
     @PostMapping("/dough")

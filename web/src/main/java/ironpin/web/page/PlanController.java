@@ -15,7 +15,6 @@ import ironpin.store.LoggedCorrection;
 import ironpin.store.StoredBatch;
 import ironpin.web.picture.Say;
 import ironpin.wrapper.Fold;
-import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.DateTimeException;
 import java.time.LocalDate;
@@ -58,10 +57,9 @@ class PlanController {
             @RequestParam String value,
             @RequestParam(defaultValue = "") String instead,
             From from,
-            Model model,
-            HttpServletResponse response) {
+            Model model) {
         PlanField target = PlanField.ofKey(field).orElseThrow(() -> new NoSuchThing("number", field));
-        return changes.number(id, from, model, response, target, no, instead.isEmpty() ? value : instead);
+        return changes.number(id, from, model, target, no, instead.isEmpty() ? value : instead);
     }
 
     @PostMapping("/plan/pin")
@@ -114,20 +112,17 @@ class PlanController {
     }
 
     @PostMapping("/plan/title")
-    String title(
-            @PathVariable long id, @RequestParam String title, From from, Model model, HttpServletResponse response) {
+    String title(@PathVariable long id, @RequestParam String title, From from, Model model) {
         if (title.isBlank() || title.strip().length() > 80) {
-            return changes.refuse(id, from, model, response, new FieldError("title", 0, title, "1 to 80 characters."));
+            throw new NotChanged(id, from, new FieldError("title", 0, title, "1 to 80 characters."));
         }
         return changes.change(id, from, model, "title", batch -> batch.withTitle(title));
     }
 
     @PostMapping("/plan/lot-name")
-    String lotName(
-            @PathVariable long id, @RequestParam String name, From from, Model model, HttpServletResponse response) {
+    String lotName(@PathVariable long id, @RequestParam String name, From from, Model model) {
         if (name.isBlank() || name.strip().length() > 80) {
-            return changes.refuse(
-                    id, from, model, response, new FieldError("lot-name", 0, name, "1 to 80 characters."));
+            throw new NotChanged(id, from, new FieldError("lot-name", 0, name, "1 to 80 characters."));
         }
         return changes.change(
                 id, from, model, name.strip(), batch -> batch.withLotName(from.lotOf(batch), name.strip()));
@@ -135,48 +130,40 @@ class PlanController {
 
     @PostMapping("/plan/serving")
     String serving(
-            @PathVariable long id,
-            @RequestParam String date,
-            @RequestParam String time,
-            From from,
-            Model model,
-            HttpServletResponse response) {
+            @PathVariable long id, @RequestParam String date, @RequestParam String time, From from, Model model) {
         LocalDateTime serving;
         try {
             serving = LocalDateTime.of(LocalDate.parse(date), LocalTime.parse(time));
         } catch (DateTimeException e) {
-            return changes.refuse(
+            throw new NotChanged(
                     id,
                     from,
-                    model,
-                    response,
                     new FieldError("serving", 0, date + " " + time, "A date, and a time from 00:00 to 23:59."));
         }
         int year = serving.getYear();
         if (year < 2000 || year > 2100) {
-            return changes.refuse(
-                    id,
-                    from,
-                    model,
-                    response,
-                    new FieldError("serving", 0, date + " " + time, "A year from 2000 to 2100."));
+            throw new NotChanged(
+                    id, from, new FieldError("serving", 0, date + " " + time, "A year from 2000 to 2100."));
         }
         return changes.change(id, from, model, "table at " + Say.clock(serving), batch -> batch.withServing(serving));
     }
 
     @PostMapping("/feel")
     String feel(@PathVariable long id, @RequestParam BenchFeel feel, From from, Model model) {
+        return changes.kept(id, from, model, () -> felt(id, feel, from));
+    }
+
+    private StoredBatch felt(long id, BenchFeel feel, From from) {
         Batch before = batches.load(id).batch();
         int doughNo = before.lot(from.lotOf(before)).doughNo();
         BenchCorrection step = BenchCorrection.of(before, doughNo, feel);
         LoggedCorrection logged =
                 new LoggedCorrection(doughNo, step.correction(), step.before(), step.hydration(), clock.instant());
-        StoredBatch after = corrections.make(
+        return corrections.make(
                 id,
                 "felt " + feel.label(),
                 batch -> BenchCorrection.of(batch, doughNo, feel).batch(),
                 logged);
-        return changes.answer(after, from, model, Optional.empty());
     }
 
     @PostMapping("/undo")

@@ -2,6 +2,8 @@ package ironpin.web.page;
 
 import ironpin.amount.UnreadableAmount;
 import ironpin.batch.Balance;
+import ironpin.batch.Balancer;
+import ironpin.batch.Batch;
 import ironpin.pantry.Flour;
 import ironpin.pantry.FoodName;
 import ironpin.pantry.Price;
@@ -75,6 +77,7 @@ class ShoppingController {
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
+        demandListed(id, item);
         Optional<TypedValue> typed = read(item, value, Units.of(request));
         if (typed.isEmpty() || typed.get().metric() < 0 || typed.get().metric() > MOST_GRAMS) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -84,6 +87,19 @@ class ShoppingController {
         Mass have = Mass.ofGrams(typed.get().metric());
         shopping.change(id, item, said -> new ShoppingStore.Said(have, said.inBasket()));
         return show(id, Optional.empty(), fragment, model);
+    }
+
+    /** What is not on the list, or no longer, is not written down either. */
+    private void demandListed(long id, String item) {
+        Batch batch = batches.load(id).batch();
+        boolean listed = ShoppingList.of(
+                        batch, Balancer.solve(batch), kit.load().hand())
+                .items()
+                .stream()
+                .anyMatch(one -> one.key().equals(item));
+        if (!listed) {
+            throw new NoSuchThing("line of the list", item);
+        }
     }
 
     private Optional<TypedValue> read(String item, String value, UnitSystem units) {
@@ -109,6 +125,7 @@ class ShoppingController {
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean fragment,
             HttpServletResponse response,
             Model model) {
+        demandListed(id, item);
         OptionalDouble typed = TypedNumber.read(value, "");
         boolean none = value.isBlank();
         if (!none && (typed.isEmpty() || typed.getAsDouble() < 0 || typed.getAsDouble() > MOST_PRICE)) {
@@ -127,6 +144,7 @@ class ShoppingController {
             @RequestParam(defaultValue = "false") boolean bought,
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean fragment,
             Model model) {
+        demandListed(id, item);
         shopping.change(id, item, said -> new ShoppingStore.Said(said.have(), bought));
         return show(id, Optional.empty(), fragment, model);
     }

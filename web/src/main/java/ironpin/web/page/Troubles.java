@@ -1,13 +1,20 @@
 package ironpin.web.page;
 
+import ironpin.refusal.NotThere;
+import ironpin.refusal.Refused;
 import ironpin.store.NoSuchBatch;
+import ironpin.wording.Name;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.Arrays;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
@@ -17,18 +24,54 @@ import org.springframework.web.multipart.MultipartException;
 class Troubles {
     private static final Logger LOG = LoggerFactory.getLogger(Troubles.class);
 
-    /** An address or a form that names what is not there; forms of our own never do. */
-    @ExceptionHandler({
-        NoSuchBatch.class,
-        NoSuchThing.class,
-        IllegalArgumentException.class,
-        IndexOutOfBoundsException.class,
-        MethodArgumentTypeMismatchException.class
-    })
+    private final Changes changes;
+
+    private final PageWords words;
+
+    Troubles(Changes changes, PageWords words) {
+        this.changes = changes;
+        this.words = words;
+    }
+
+    /** An address or a form that names what is not there, or not any more. */
+    @ExceptionHandler({NoSuchBatch.class, NoSuchThing.class, NotThere.class})
     String notHere(Exception problem, HttpServletResponse response) {
         LOG.debug("not here", problem);
         response.setStatus(HttpStatus.NOT_FOUND.value());
         return "error/404";
+    }
+
+    /** A choice that is none, or a number that cannot be read; forms of our own offer neither. */
+    @ExceptionHandler
+    String notAChoice(MethodArgumentTypeMismatchException problem, Model model, HttpServletResponse response) {
+        if (problem.getParameter().hasParameterAnnotation(PathVariable.class)) {
+            return notHere(problem, response);
+        }
+        Class<?> type = problem.getParameter().nestedIfOptional().getNestedParameterType();
+        String allowed =
+                type.isEnum() ? "one of " + names(type) : type == boolean.class ? "true or false" : "a whole number";
+        model.addAttribute("problem", "'" + problem.getName() + "' must be " + allowed + ".");
+        response.setStatus(HttpStatus.BAD_REQUEST.value());
+        return "error/400";
+    }
+
+    private static String names(Class<?> type) {
+        return Arrays.stream(type.getEnumConstants()).map(Object::toString).collect(Collectors.joining(", "));
+    }
+
+    /** Something outside what is allowed, asked of no screen in particular. */
+    @ExceptionHandler
+    String refused(Refused problem, Model model, HttpServletResponse response) {
+        model.addAttribute("problem", Name.first(problem.getMessage()) + ".");
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return "error/400";
+    }
+
+    @ExceptionHandler
+    String notChanged(NotChanged refused, Model model, HttpServletRequest request, HttpServletResponse response) {
+        // What every page may use is put into the model of an answer, but not into that of a refusal.
+        words.words(model, request);
+        return changes.unchanged(refused, model, response);
     }
 
     @ExceptionHandler

@@ -1,0 +1,23 @@
+package ironpin.web.page;
+
+import ironpin.refusal.NotThere;
+import java.util.Arrays;
+import java.util.stream.Collectors;
+
+/** One of a few, chosen by its name; forms of our own offer no others. */
+final class Choice {
+    private Choice() {}
+
+    /** @throws NotThere if there is no such choice; says which there are */
+    static <E extends Enum<E>> E of(Class<E> type, String name) {
+        return Arrays.stream(type.getEnumConstants())
+                .filter(one -> one.name().equals(name))
+                .findFirst()
+                .orElseThrow(() -> new NotThere("'" + name + "' is not among " + all(type)));
+    }
+
+    /** Every name there is, in words. */
+    static <E extends Enum<E>> String all(Class<E> type) {
+        return Arrays.stream(type.getEnumConstants()).map(Enum::name).collect(Collectors.joining(", "));
+    }
+}
