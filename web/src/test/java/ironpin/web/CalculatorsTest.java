@@ -1,6 +1,7 @@
 package ironpin.web;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
@@ -105,6 +106,8 @@ public class CalculatorsTest extends OpenKitchen {
         assertEquals(JSON.readTree(response.body()).at(at).asDouble(), figure, slack, response.body());
     }
 
+    private static final String PLAN = "{\"style\":\"boiled-crescent\",\"eaters\":6,\"serving\":\"2026-11-28T19:00\"}";
+
     @DataProvider
     public Object[][] problems() {
         return new Object[][] {
@@ -141,6 +144,20 @@ public class CalculatorsTest extends OpenKitchen {
             {"aspic", "{\"depthMm\":900}", "depthMm"},
             {"aspic", "{\"depthMm\":6,\"sides\":3}", "sides"},
             {"aspic", "{\"depthMm\":6,\"setC\":2}", "setC"},
+            {"plan", PLAN.replace("6,", "6.5,"), "eaters"},
+            {"plan", PLAN.replace("6,", "\"6\","), "eaters"},
+            {"plan", PLAN.replace("6,", "true,"), "eaters"},
+            {"plan", PLAN.replace("6,", "1e999,"), "eaters"},
+            {"plan", PLAN.replace("2026-", "2626-"), "serving"},
+            {"plan", PLAN.replace("2026-11-28T19:00", "tomorrow"), "serving"},
+            {"plan", PLAN.replace("\"boiled-crescent\"", "1"), "style"},
+            {"plan", PLAN.replace("style", "stile"), "stile"},
+            {"plan", PLAN.replace("}", ",\"numbers\":{\"hydration\":null}}"), "numbers.hydration"},
+            {"plan", PLAN.replace("}", ",\"numbers\":{\"hydration\":\"50\"}}"), "numbers.hydration"},
+            {"plan", PLAN.replace("}", ",\"numbers\":{\"hydration\":1e999}}"), "numbers.hydration"},
+            {"plan", PLAN.replace("}", ",\"numbers\":{\"pieces\":50.5}}"), "numbers.pieces"},
+            {"plan", PLAN.replace("}", ",\"appetite\":\"HUGE\"}"), "appetite"},
+            {"fat-blend", "{\"totalG\":700,\"wantedPercent\":25,\"sources\":[null,null]}", "sources[0]"},
             {"filling", "{}", "linesG"},
             {"filling", "{\"linesG\":{}}", "linesG"},
             {"filling", "{\"linesG\":{\"lamb\":-4}}", "linesG.lamb"},
@@ -152,6 +169,7 @@ public class CalculatorsTest extends OpenKitchen {
             throws IOException, InterruptedException {
         HttpResponse<String> response = ask(calculator, body);
         assertEquals(response.statusCode(), 400, response.body());
+        assertFalse(response.body().contains("ironpin.") || response.body().contains("java."), response.body());
         JsonNode problem = JSON.readTree(response.body());
         assertEquals(problem.path("field").asString(""), field, response.body());
         assertTrue(problem.path("allowed").asString("").length() > 3, response.body());

@@ -10,6 +10,7 @@ import ironpin.batch.Dough;
 import ironpin.batch.Lot;
 import ironpin.batch.OutOfRange;
 import ironpin.batch.PlanField;
+import ironpin.batch.Serving;
 import ironpin.batch.Station;
 import ironpin.batch.Styles;
 import ironpin.plan.BatchPlan;
@@ -29,9 +30,6 @@ import tools.jackson.databind.json.JsonMapper;
 /** Reads a batch from JSON that somebody else may have written: first against the schema, then against the rules. */
 @Component
 class BatchReader {
-    private static final int FIRST_YEAR = 2000;
-    private static final int LAST_YEAR = 2100;
-
     private final JsonMapper json;
     private final Schema schema;
 
@@ -67,10 +65,9 @@ class BatchReader {
 
     /** What is kept must be shown by every page: its numbers in the ranges of the fields, its plan and sentences worked out once. */
     private static void demandShown(Batch batch) {
-        int year = batch.serving().getYear();
-        if (year < FIRST_YEAR || year > LAST_YEAR) {
-            throw new IllegalArgumentException(
-                    "serving lies between " + FIRST_YEAR + " and " + LAST_YEAR + ", not in " + year);
+        if (!Serving.allows(batch.serving())) {
+            throw new UnreadableBatch("serving lies in " + Serving.YEARS + ", not in "
+                    + batch.serving().getYear());
         }
         try {
             BatchPlan plan = BatchPlan.of(batch);
@@ -109,7 +106,8 @@ class BatchReader {
             }
             return json.readValue(text, BatchDocument.class);
         } catch (JacksonException e) {
-            throw new UnreadableBatch("it is not JSON: " + e.getOriginalMessage());
+            Misread misread = Misread.of(e);
+            throw new UnreadableBatch(misread.field() + " must be " + misread.allowed());
         } catch (IllegalArgumentException e) {
             throw new UnreadableBatch("it is not JSON");
         }

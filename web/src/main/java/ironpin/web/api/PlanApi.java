@@ -7,6 +7,7 @@ import ironpin.batch.Batch;
 import ironpin.batch.Pin;
 import ironpin.batch.Pins;
 import ironpin.batch.PlanField;
+import ironpin.batch.Serving;
 import ironpin.batch.Station;
 import ironpin.batch.Style;
 import ironpin.batch.Styles;
@@ -97,6 +98,9 @@ class PlanApi {
         }
         if (ask.serving() == null) {
             throw new BadField("serving", "a local date and time such as 2026-11-28T19:00", null);
+        }
+        if (!Serving.allows(ask.serving())) {
+            throw new BadField("serving", "in " + Serving.YEARS, ask.serving());
         }
         Appetite appetite = ask.appetite() == null ? Appetite.USUAL : ask.appetite();
         Batch batch = Styles.start(style, style.name(), ask.serving(), ask.eaters(), appetite);

@@ -9,10 +9,15 @@ import ironpin.refusal.Refused;
 import ironpin.store.NoSuchBatch;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
 /** Turns what can go wrong in the API into problem details after RFC 9457. */
@@ -63,6 +68,15 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail refused(Refused problem) {
         return ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, problem.getMessage());
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException problem, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        Misread misread = Misread.of(problem.getCause());
+        String what = misread.field().isEmpty() ? "the body" : misread.field();
+        ProblemDetail detail = fieldProblem(what + " must be " + misread.allowed(), misread.field(), misread.allowed());
+        return handleExceptionInternal(problem, detail, headers, status, request);
     }
 
     private static ProblemDetail fieldProblem(String message, String field, String allowed) {

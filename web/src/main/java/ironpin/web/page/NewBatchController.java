@@ -2,6 +2,7 @@ package ironpin.web.page;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
+import ironpin.batch.Serving;
 import ironpin.batch.Style;
 import ironpin.batch.Styles;
 import ironpin.plan.BatchPlan;
@@ -30,6 +31,9 @@ import org.springframework.web.bind.annotation.RequestHeader;
 @Controller
 class NewBatchController {
     private static final int MOST_EATERS = 200;
+
+    /** What is allowed in the two fields of a day and a time. */
+    static final String SERVING_RULE = "A day in " + Serving.YEARS + ", and a time from 00:00 to 23:59.";
 
     private final BatchStore batches;
     private final KitStore kit;
@@ -114,7 +118,7 @@ class NewBatchController {
             model.addAttribute("eatersError", "A whole number from 1 to 200.");
         }
         if (serving.isEmpty()) {
-            model.addAttribute("servingError", "A date from 2000 to 2100, and a time from 00:00 to 23:59.");
+            model.addAttribute("servingError", SERVING_RULE);
         }
         if (eaters.isEmpty() || serving.isEmpty()) {
             return Optional.empty();
@@ -160,7 +164,7 @@ class NewBatchController {
         }
         try {
             LocalDateTime serving = LocalDateTime.of(LocalDate.parse(date), LocalTime.parse(time));
-            return serving.getYear() < 2000 || serving.getYear() > 2100 ? Optional.empty() : Optional.of(serving);
+            return Optional.of(serving).filter(Serving::allows);
         } catch (DateTimeException e) {
             return Optional.empty();
         }

@@ -16,10 +16,7 @@ import ironpin.store.StoredBatch;
 import ironpin.web.picture.Say;
 import ironpin.wrapper.Fold;
 import java.time.Clock;
-import java.time.DateTimeException;
-import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.LocalTime;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
@@ -131,20 +128,9 @@ class PlanController {
     @PostMapping("/plan/serving")
     String serving(
             @PathVariable long id, @RequestParam String date, @RequestParam String time, From from, Model model) {
-        LocalDateTime serving;
-        try {
-            serving = LocalDateTime.of(LocalDate.parse(date), LocalTime.parse(time));
-        } catch (DateTimeException e) {
-            throw new NotChanged(
-                    id,
-                    from,
-                    new FieldError("serving", 0, date + " " + time, "A date, and a time from 00:00 to 23:59."));
-        }
-        int year = serving.getYear();
-        if (year < 2000 || year > 2100) {
-            throw new NotChanged(
-                    id, from, new FieldError("serving", 0, date + " " + time, "A year from 2000 to 2100."));
-        }
+        LocalDateTime serving = NewBatchController.serving(date, time)
+                .orElseThrow(() -> new NotChanged(
+                        id, from, new FieldError("serving", 0, date + " " + time, NewBatchController.SERVING_RULE)));
         return changes.change(id, from, model, "table at " + Say.clock(serving), batch -> batch.withServing(serving));
     }
 

@@ -134,7 +134,7 @@ class RecipeController {
             model.addAttribute("eatersError", "A whole number from 1 to 200.");
         }
         if (serving.isEmpty()) {
-            model.addAttribute("servingError", "A date from 2000 to 2100, and a time from 00:00 to 23:59.");
+            model.addAttribute("servingError", NewBatchController.SERVING_RULE);
         }
         int table = eaters.orElse(usualEaters);
         BatchPlan plan =
