@@ -42,6 +42,7 @@ final class LineSorter {
                 written.stream().map(line -> reader.read(line.text())).toList();
         List<RecipeLine> lines = new ArrayList<>();
         for (int i = 0; i < written.size(); i++) {
+            UnreadableRecipe.ifNobodyWaits();
             Place guessed = place(written, read, i);
             RecipeLine.Choice choice = choices.getOrDefault(i, RecipeLine.Choice.NONE);
             lines.add(line(i, written.get(i), read.get(i), choice.place().orElse(guessed), choice.meaning()));

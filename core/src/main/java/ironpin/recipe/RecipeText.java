@@ -127,6 +127,7 @@ public final class RecipeText {
         RecipeText reader =
                 new RecipeText(cleaned, begun(Typed.clean(text).lines().toList()));
         for (int i = 0; i < cleaned.size(); i++) {
+            UnreadableRecipe.ifNobodyWaits();
             reader.line(i);
         }
         if (reader.lines.stream().noneMatch(line -> amountFirst(line.text()) || nameFirst(line.text()))) {

@@ -113,6 +113,7 @@ record StepSentence(String text, About about) {
                 if (sentences.size() >= MOST_SENTENCES) {
                     return sentences;
                 }
+                UnreadableRecipe.ifNobodyWaits();
                 String text = plain(sentence);
                 if (!text.isBlank()) {
                     about = about(text, about);

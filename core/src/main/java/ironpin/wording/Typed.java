@@ -2,23 +2,27 @@ package ironpin.wording;
 
 /**
  * What somebody typed, pasted or sent, without what no page can show: control and private-use characters, halves of pairs,
- * and marks that turn the direction of all that follows. Lines and tabs stay.
+ * marks that turn the direction of all that follows, and accents heaped upon accents. Lines and tabs stay.
  */
 public final class Typed {
     private static final String NOTHING_LEFT = "unnamed";
+
+    /** More on one letter no script needs; and a word's edge is searched for across all of them, again at each. */
+    private static final int MOST_ACCENTS = 6;
 
     private Typed() {}
 
     /** The text with only what can be shown; the very same one if that is all of it. */
     public static String clean(String text) {
-        int first = firstToDrop(text);
-        if (first < 0) {
+        if (firstToDrop(text) < 0) {
             return text;
         }
-        StringBuilder out = new StringBuilder(text.length()).append(text, 0, first);
-        for (int i = first; i < text.length(); i += Character.charCount(text.codePointAt(i))) {
+        StringBuilder out = new StringBuilder(text.length());
+        int accents = 0;
+        for (int i = 0; i < text.length(); i += Character.charCount(text.codePointAt(i))) {
             int c = text.codePointAt(i);
-            if (!drops(c)) {
+            accents = accent(c) ? accents + 1 : 0;
+            if (!drops(c) && accents <= MOST_ACCENTS) {
                 out.appendCodePoint(c);
             }
         }
@@ -37,12 +41,20 @@ public final class Typed {
     }
 
     private static int firstToDrop(String text) {
+        int accents = 0;
         for (int i = 0; i < text.length(); i += Character.charCount(text.codePointAt(i))) {
-            if (drops(text.codePointAt(i))) {
+            int c = text.codePointAt(i);
+            accents = accent(c) ? accents + 1 : 0;
+            if (drops(c) || accents > MOST_ACCENTS) {
                 return i;
             }
         }
         return -1;
+    }
+
+    private static boolean accent(int c) {
+        int type = Character.getType(c);
+        return type == Character.NON_SPACING_MARK || type == Character.ENCLOSING_MARK;
     }
 
     private static boolean drops(int c) {

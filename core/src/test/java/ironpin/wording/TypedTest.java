@@ -34,6 +34,14 @@ public class TypedTest {
         assertSame(Typed.clean(shown), shown);
     }
 
+    /** At each of them the edge of a word would be searched for across all of them. */
+    @Test
+    public void accentsAreNotHeapedUp() {
+        assertEquals(Typed.clean("leek" + "\u0301".repeat(3_000) + "s"), "leek" + "\u0301".repeat(6) + "s");
+        String spelt = "jalapen\u0303o";
+        assertSame(Typed.clean(spelt), spelt);
+    }
+
     @Test
     public void aNameIsOneLineAndNeverBecomesNothing() {
         assertEquals(Typed.name("leeks\nand eggs"), "leeks and eggs");

@@ -14,11 +14,13 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.net.http.HttpTimeoutException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import java.util.regex.Matcher;
@@ -127,6 +129,9 @@ public class RudeClientTest {
         "{\"sources\":[null]}",
         "{\"flours\":[{}]}"
     };
+
+    /** Less than a server waits for a body, so that one answer behind it would be noticed. */
+    private static final Duration HELD_UP = Duration.ofSeconds(4);
 
     private final Random random = new Random(SEED);
     private final HttpClient client = HttpClient.newHttpClient();
@@ -266,6 +271,39 @@ public class RudeClientTest {
         assertEquals(bell.listening(), 0);
     }
 
+    /** Whoever stops in the middle of sending keeps nobody else waiting. */
+    @Test
+    public void halfSentBodiesHoldNobodyUp() throws Exception {
+        String cookie = get("/batches/new").headers().firstValue("Set-Cookie").orElseThrow();
+        token = cookie.substring(cookie.indexOf('=') + 1, cookie.indexOf(';'));
+        int port = URI.create(address).getPort();
+        List<Socket> halves = new ArrayList<>();
+        for (int i = 0; i < 30; i++) {
+            Socket half = new Socket("127.0.0.1", port);
+            String type = i % 3 == 0
+                    ? "application/json"
+                    : i % 3 == 1 ? "application/x-www-form-urlencoded" : "multipart/form-data; boundary=b";
+            String path = i % 3 == 0 ? "/api/v1/batches" : i % 3 == 1 ? "/batches/4/plan" : "/import";
+            half.getOutputStream()
+                    .write(("POST " + path + " HTTP/1.1\r\nHost: 127.0.0.1:" + port + "\r\nCookie: XSRF-TOKEN=" + token
+                                    + "\r\nX-XSRF-TOKEN: " + token + "\r\nContent-Type: " + type
+                                    + "\r\nContent-Length: 5000\r\n\r\n--b\r\nplace=ta")
+                            .getBytes(StandardCharsets.US_ASCII));
+            halves.add(half);
+        }
+        for (int i = 0; i < 5; i++) {
+            HttpResponse<String> answer = client.send(
+                    HttpRequest.newBuilder(URI.create(address + "/"))
+                            .timeout(HELD_UP)
+                            .build(),
+                    HttpResponse.BodyHandlers.ofString());
+            assertEquals(answer.statusCode(), 200);
+        }
+        for (Socket half : halves) {
+            half.close();
+        }
+    }
+
     @Test
     public void nothingThatIsSentBreaksTheKitchen() throws IOException, InterruptedException {
         String cookie = get("/batches/new").headers().firstValue("Set-Cookie").orElseThrow();
@@ -273,6 +311,7 @@ public class RudeClientTest {
         List<Door> doors = doors();
         assertTrue(doors.size() > 60, "only " + doors.size() + " doors were found");
         List<String> broken = new ArrayList<>();
+        double slowest = 0;
         for (int i = 0; i < REQUESTS; i++) {
             Door door = doors.get(i < doors.size() ? i : random.nextInt(doors.size()));
             // What is deleted cannot be broken.
@@ -281,8 +320,10 @@ public class RudeClientTest {
             if (delete) {
                 continue;
             }
+            long began = System.nanoTime();
             try {
                 HttpResponse<String> answer = send(request);
+                slowest = Math.max(slowest, (System.nanoTime() - began) / 1e9);
                 if (answer.statusCode() >= 500
                         || INTERNALS.matcher(answer.body()).find()) {
                     broken.add(answer.statusCode() + " " + request.method() + " " + request.uri() + " of " + door + " "
@@ -293,6 +334,15 @@ public class RudeClientTest {
                 broken.add("no answer: " + request.method() + " " + request.uri());
             }
         }
+        Files.writeString(
+                Path.of("target", "rude.txt"),
+                String.format(
+                        Locale.ROOT,
+                        "%d requests, seed %d, %d broken, the slowest answered in %.2f s%n",
+                        REQUESTS,
+                        SEED,
+                        broken.size(),
+                        slowest));
         assertEquals(
                 broken.stream().limit(12).collect(Collectors.joining("\n")),
                 "",

@@ -13,6 +13,7 @@ import ironpin.recipe.RecipeDough;
 import ironpin.recipe.RecipeFilling;
 import ironpin.recipe.RecipeLine;
 import ironpin.recipe.RecipeReader;
+import ironpin.web.recipe.Patience;
 import ironpin.web.recipe.RecipeFile;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -66,7 +67,7 @@ class RecipeApi {
     RecipeAnswer recipe(@RequestBody RecipeAsk ask) {
         String text = Given.there("text", ask.text(), "a recipe as text, as schema.org JSON-LD, or as an HTML page");
         CupStandard cups = Given.choiceOr("cups", ask.cups(), CupStandard.US);
-        ReadRecipe read = new RecipeReader(cups).read(RecipeFile.read(text, ""));
+        ReadRecipe read = Patience.with(() -> new RecipeReader(cups).read(RecipeFile.read(text, "")));
         RecipeCheck check = RecipeCheck.of(read, Corrections.NONE);
         return new RecipeAnswer(
                 read.written().title(),

@@ -3,11 +3,13 @@ package ironpin.web.page;
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
 import ironpin.plan.BatchPlan;
+import ironpin.quantity.CupStandard;
 import ironpin.recipe.RecipeBatch;
 import ironpin.recipe.UnreadableRecipe;
 import ironpin.store.BatchStore;
 import ironpin.store.KitStore;
 import ironpin.web.picture.RibbonPicture;
+import ironpin.web.recipe.Patience;
 import ironpin.web.recipe.RecipeFile;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -57,10 +59,11 @@ class RecipeController {
             throws IOException {
         try {
             boolean dropped = file != null && !file.isEmpty();
+            byte[] bytes = dropped ? file.getBytes() : new byte[0];
             RecipeForm form = RecipeForm.of(
-                    dropped
-                            ? RecipeFile.read(file.getBytes(), name(file.getOriginalFilename()))
-                            : RecipeFile.read(text, ""),
+                    Patience.with(() -> dropped
+                            ? RecipeFile.read(bytes, name(file.getOriginalFilename()))
+                            : RecipeFile.read(text, "")),
                     Units.of(request));
             return show(form, model, request);
         } catch (UnreadableRecipe refused) {
@@ -96,8 +99,9 @@ class RecipeController {
                 response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
                 return show(form, model, request);
             }
+            CupStandard cups = kit.load().cups();
             Batch batch = RecipeBatch.of(
-                    new RecipeScreen(form, kit.load().cups()).read(),
+                    Patience.with(() -> new RecipeScreen(form, cups)).read(),
                     serving.get(),
                     eaters.get(),
                     Appetite.USUAL,
@@ -119,7 +123,8 @@ class RecipeController {
     }
 
     private String show(RecipeForm form, Model model, HttpServletRequest request) {
-        RecipeScreen screen = new RecipeScreen(form, kit.load().cups());
+        CupStandard cups = kit.load().cups();
+        RecipeScreen screen = Patience.with(() -> new RecipeScreen(form, cups));
         LocalDateTime usual = NewBatchController.usualServing(clock);
         String date = typed(request, "date", usual.toLocalDate().toString());
         String time = typed(request, "clock", usual.toLocalTime().toString());
