@@ -243,7 +243,7 @@ public final class BatchStore {
         int revision = head.getCurrentRevision();
         Map<Integer, String> labels = dsl.select(REVISION.NO, REVISION.LABEL)
                 .from(REVISION)
-                .where(REVISION.BATCH_ID.eq(head.getId()), REVISION.NO.between(revision, revision + 1))
+                .where(REVISION.BATCH_ID.eq(head.getId()), REVISION.NO.between(revision - 1, revision + 1))
                 .fetchMap(REVISION.NO, REVISION.LABEL);
         return new StoredBatch(
                 head.getId(),
@@ -251,7 +251,7 @@ public final class BatchStore {
                 revision,
                 Optional.ofNullable(Times.read(head.getStartedAt())),
                 Optional.ofNullable(Times.read(head.getFinishedAt())),
-                revision > 1 ? Optional.of(labels.get(revision)) : Optional.empty(),
+                labels.containsKey(revision - 1) ? Optional.of(labels.get(revision)) : Optional.empty(),
                 Optional.ofNullable(labels.get(revision + 1)),
                 Optional.ofNullable(head.getSource()).map(Typed::clean),
                 plan(dsl, head.getId(), revision));

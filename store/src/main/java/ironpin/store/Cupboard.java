@@ -8,6 +8,7 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
@@ -15,6 +16,7 @@ import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.ReentrantLock;
+import java.util.concurrent.locks.ReentrantReadWriteLock;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.flywaydb.core.Flyway;
@@ -43,19 +45,30 @@ public final class Cupboard implements AutoCloseable {
     private static final Settings SETTINGS =
             new Settings().withExecuteLogging(false).withRenderSchema(false);
 
-    private final JdbcConnectionPool pool;
-    private final DSLContext dsl;
+    private final String url;
+    private JdbcConnectionPool pool;
+    private DSLContext dsl;
+
+    /** Open for everybody but while the database is written anew. */
+    private final ReentrantReadWriteLock gate = new ReentrantReadWriteLock();
+
     private final AtomicLong writes = new AtomicLong();
 
     /** One household writes one change at a time: each sees what the one before it left. */
     private final ReentrantLock pen = new ReentrantLock(true);
 
     private final List<Runnable> whenRolledBack = new CopyOnWriteArrayList<>();
+    private volatile long lastWrite = System.nanoTime();
     private boolean closed;
 
-    private Cupboard(JdbcConnectionPool pool) {
-        this.pool = pool;
-        this.dsl = DSL.using(pool, SQLDialect.H2, SETTINGS);
+    private Cupboard(String url) {
+        this.url = url;
+        open();
+    }
+
+    private void open() {
+        pool = JdbcConnectionPool.create(url, USER, "");
+        dsl = DSL.using(pool, SQLDialect.H2, SETTINGS);
     }
 
     /**
@@ -75,7 +88,7 @@ public final class Cupboard implements AutoCloseable {
     }
 
     private static Cupboard opened(DataFolder home, Clock clock) {
-        Cupboard cupboard = new Cupboard(JdbcConnectionPool.create(home.url(), USER, ""));
+        Cupboard cupboard = new Cupboard(home.url());
         if (home.used()) {
             cupboard.backup(home.backups(), clock);
         }
@@ -92,17 +105,45 @@ public final class Cupboard implements AutoCloseable {
         // will.
         // Opened again, constraints belong to the database's own session.
         cupboard.close();
-        return new Cupboard(JdbcConnectionPool.create(home.url(), USER, ""));
+        return new Cupboard(home.url());
     }
 
     /** Reads; never writes. */
     <T> T read(Function<DSLContext, T> query) {
-        return query.apply(dsl);
+        gate.readLock().lock();
+        try {
+            return query.apply(dsl);
+        } finally {
+            gate.readLock().unlock();
+        }
     }
 
     /** How many writes there have been: what was read stays true until it changes. */
     long writes() {
         return writes.get();
+    }
+
+    /** How long nobody has written. */
+    Duration sinceLastWrite() {
+        return Duration.ofNanos(System.nanoTime() - lastWrite);
+    }
+
+    /**
+     * Gives room in the file that is not needed any more back to the disk. The database is written anew and opened again,
+     * in a fraction of a second in which everybody waits; a kill in the middle of it loses nothing, since the new file takes
+     * the place of the old one only when it is whole.
+     */
+    void compact() {
+        pen.lock();
+        gate.writeLock().lock();
+        try {
+            shutDown();
+            pool.dispose();
+            open();
+        } finally {
+            gate.writeLock().unlock();
+            pen.unlock();
+        }
     }
 
     /** What was remembered of a write that failed must not be believed. */
@@ -113,6 +154,7 @@ public final class Cupboard implements AutoCloseable {
     /** Writes all or nothing, and returns only when it is on disk. */
     <T> T write(Function<DSLContext, T> change) {
         pen.lock();
+        gate.readLock().lock();
         boolean kept = false;
         try {
             T result = dsl.transactionResult(transaction -> change.apply(transaction.dsl()));
@@ -121,9 +163,11 @@ public final class Cupboard implements AutoCloseable {
             return result;
         } finally {
             writes.incrementAndGet();
+            lastWrite = System.nanoTime();
             if (!kept) {
                 whenRolledBack.forEach(Runnable::run);
             }
+            gate.readLock().unlock();
             pen.unlock();
         }
     }
@@ -140,7 +184,7 @@ public final class Cupboard implements AutoCloseable {
     private void shutDown() {
         try (Connection connection = pool.getConnection();
                 Statement statement = connection.createStatement()) {
-            statement.execute("shutdown");
+            statement.execute("shutdown compact");
         } catch (SQLException e) {
             throw new IllegalStateException("the cupboard cannot be closed", e);
         }

@@ -9,6 +9,7 @@ import ironpin.store.HandStore;
 import ironpin.store.KitStore;
 import ironpin.store.RunStore;
 import ironpin.store.ShoppingStore;
+import ironpin.store.Tidying;
 import java.time.Clock;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -27,6 +28,11 @@ class KitchenBeans {
     @Lazy(false)
     Cupboard cupboard(KitchenSettings settings, Clock clock) {
         return Cupboard.open(settings.data(), clock);
+    }
+
+    @Bean
+    Tidying tidying(Cupboard cupboard, Clock clock) {
+        return new Tidying(cupboard, clock);
     }
 
     @Bean
