@@ -69,6 +69,9 @@ public final class BatchStore {
 
     /** The batch as it stands. @throws NoSuchBatch if there is none */
     public StoredBatch load(long id) {
+        if (cupboard.writing()) {
+            return cupboard.read(dsl -> stored(dsl, head(dsl, id)));
+        }
         long writes = cupboard.writes();
         Seen seen = lately.get(id, () -> new Seen(writes, cupboard.read(dsl -> stored(dsl, head(dsl, id)))));
         if (seen.writes() != writes) {

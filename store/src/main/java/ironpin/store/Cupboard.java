@@ -1,5 +1,7 @@
 package ironpin.store;
 
+import static java.nio.file.StandardCopyOption.ATOMIC_MOVE;
+
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -18,7 +20,9 @@ import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.concurrent.locks.ReentrantReadWriteLock;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
+import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.h2.jdbcx.JdbcConnectionPool;
 import org.jooq.DSLContext;
@@ -58,6 +62,9 @@ public final class Cupboard implements AutoCloseable {
     private final ReentrantLock pen = new ReentrantLock(true);
 
     private final List<Runnable> whenRolledBack = new CopyOnWriteArrayList<>();
+    /** The transaction that a thread is writing in. */
+    private final ThreadLocal<DSLContext> mine = new ThreadLocal<>();
+
     private volatile long lastWrite = System.nanoTime();
     private boolean closed;
 
@@ -88,28 +95,40 @@ public final class Cupboard implements AutoCloseable {
     }
 
     private static Cupboard opened(DataFolder home, Clock clock) {
-        Cupboard cupboard = new Cupboard(home.url());
+        Cupboard cupboard = null;
         if (home.used()) {
+            cupboard = new Cupboard(home.url());
             cupboard.backup(home.backups(), clock);
+            if (migrations(cupboard.pool).info().pending().length == 0) {
+                return cupboard;
+            }
+            cupboard.close();
         }
-        int migrations = Flyway.configure()
-                .dataSource(cupboard.pool)
-                .locations("classpath:db/migration")
-                .load()
-                .migrate()
-                .migrationsExecuted;
-        if (migrations == 0) {
-            return cupboard;
-        }
-        // A constraint keeps the session that made it and fails for everybody once that session is closed, as a pool
-        // will.
-        // Opened again, constraints belong to the database's own session.
-        cupboard.close();
+        // Tables are made and changed in a file beside, which then takes the place of the old one: a kill in the middle
+        // of
+        // it leaves the old one as it was. And a constraint keeps the session that made it and fails for everybody once
+        // a
+        // pool closes that session; opened again, constraints belong to the database's own session.
+        home.copyAside();
+        JdbcConnectionPool aside = JdbcConnectionPool.create(home.urlAside(), USER, "");
+        migrations(aside).migrate();
+        shutDown(aside);
+        home.takeFromAside();
         return new Cupboard(home.url());
     }
 
-    /** Reads; never writes. */
+    private static Flyway migrations(DataSource database) {
+        return Flyway.configure()
+                .dataSource(database)
+                .locations("classpath:db/migration")
+                .load();
+    }
+
+    /** Reads; never writes. What this thread is writing it reads as it will be. */
     <T> T read(Function<DSLContext, T> query) {
+        if (writing()) {
+            return query.apply(mine.get());
+        }
         gate.readLock().lock();
         try {
             return query.apply(dsl);
@@ -137,8 +156,7 @@ public final class Cupboard implements AutoCloseable {
         pen.lock();
         gate.writeLock().lock();
         try {
-            shutDown();
-            pool.dispose();
+            shutDown(pool);
             open();
         } finally {
             gate.writeLock().unlock();
@@ -151,13 +169,35 @@ public final class Cupboard implements AutoCloseable {
         whenRolledBack.add(forget);
     }
 
-    /** Writes all or nothing, and returns only when it is on disk. */
+    /** Whether this thread is in the middle of a write: what it reads is not yet true for others. */
+    boolean writing() {
+        return mine.get() != null;
+    }
+
+    /** All that is written in it is kept, or nothing of it. */
+    public <T> T together(Supplier<T> work) {
+        return write(dsl -> work.get());
+    }
+
+    private <T> T within(DSLContext transaction, Function<DSLContext, T> change) {
+        mine.set(transaction);
+        try {
+            return change.apply(transaction);
+        } finally {
+            mine.remove();
+        }
+    }
+
+    /** Writes all or nothing, and returns only when it is on disk; within a write of this thread, as part of it. */
     <T> T write(Function<DSLContext, T> change) {
+        if (writing()) {
+            return change.apply(mine.get());
+        }
         pen.lock();
         gate.readLock().lock();
         boolean kept = false;
         try {
-            T result = dsl.transactionResult(transaction -> change.apply(transaction.dsl()));
+            T result = dsl.transactionResult(transaction -> within(transaction.dsl(), change));
             dsl.execute("checkpoint sync");
             kept = true;
             return result;
@@ -176,25 +216,28 @@ public final class Cupboard implements AutoCloseable {
     public void close() {
         if (!closed) {
             closed = true;
-            shutDown();
-            pool.dispose();
+            shutDown(pool);
         }
     }
 
-    private void shutDown() {
+    private static void shutDown(JdbcConnectionPool pool) {
         try (Connection connection = pool.getConnection();
                 Statement statement = connection.createStatement()) {
             statement.execute("shutdown compact");
         } catch (SQLException e) {
             throw new IllegalStateException("the cupboard cannot be closed", e);
         }
+        pool.dispose();
     }
 
     private void backup(Path folder, Clock clock) {
         try {
             DataFolder.makePrivate(folder);
-            Path file = folder.resolve("ironpin-" + STAMP.format(clock.instant()) + ".zip");
-            dsl.execute("backup to '" + file.toString().replace("'", "''") + "'");
+            // Under its own name only once it is whole: half a backup must not push a whole one out.
+            Path part = folder.resolve("being-written.zip");
+            Files.deleteIfExists(part);
+            dsl.execute("backup to '" + part.toString().replace("'", "''") + "'");
+            Files.move(part, folder.resolve("ironpin-" + STAMP.format(clock.instant()) + ".zip"), ATOMIC_MOVE);
             try (Stream<Path> files = Files.list(folder)) {
                 List<Path> newestFirst = files.filter(
                                 old -> old.getFileName().toString().matches("ironpin-.*\\.zip"))

@@ -3,6 +3,7 @@ package ironpin.store;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Locale;
@@ -14,6 +15,8 @@ import java.util.Locale;
  */
 record DataFolder(Path folder) {
     private static final String DATABASE = "ironpin";
+    private static final String ASIDE = "ironpin-being-made";
+    private static final String ENDING = ".mv.db";
 
     /** @throws UnusableFolder if it cannot be made or written */
     static DataFolder at(Path wanted) {
@@ -54,15 +57,52 @@ record DataFolder(Path folder) {
 
     /** Whether there is a database in it. */
     boolean used() {
-        return Files.exists(folder.resolve(DATABASE + ".mv.db"));
+        return Files.exists(database());
+    }
+
+    private Path database() {
+        return folder.resolve(DATABASE + ENDING);
+    }
+
+    private Path aside() {
+        return folder.resolve(ASIDE + ENDING);
     }
 
     Path backups() {
         return folder.resolve("backups");
     }
 
+    /** Puts a copy of the database beside it, or nothing if there is none. */
+    void copyAside() {
+        try {
+            Files.deleteIfExists(aside());
+            if (used()) {
+                Files.copy(database(), aside());
+            }
+        } catch (IOException e) {
+            throw new UnusableFolder("The data folder " + folder + " cannot be written to: " + reason(e) + ".", e);
+        }
+    }
+
+    /** What was made beside the database takes its place, at once. */
+    void takeFromAside() {
+        try {
+            Files.move(aside(), database(), StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+        } catch (IOException e) {
+            throw new UnusableFolder("The data folder " + folder + " cannot be written to: " + reason(e) + ".", e);
+        }
+    }
+
     /** Every write is on disk before it is acknowledged. */
     String url() {
-        return "jdbc:h2:file:" + folder.resolve(DATABASE) + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE;TRACE_LEVEL_FILE=0";
+        return url(DATABASE);
+    }
+
+    String urlAside() {
+        return url(ASIDE);
+    }
+
+    private String url(String name) {
+        return "jdbc:h2:file:" + folder.resolve(name) + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE;TRACE_LEVEL_FILE=0";
     }
 }

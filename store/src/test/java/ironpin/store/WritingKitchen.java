@@ -1,32 +1,125 @@
 package ironpin.store;
 
 import ironpin.batch.Appetite;
+import ironpin.batch.Batch;
 import ironpin.batch.PlanField;
 import ironpin.batch.Styles;
+import ironpin.book.FillingVerdict;
+import ironpin.book.FlourLesson;
+import ironpin.book.Outcome;
+import ironpin.book.SkinVerdict;
+import ironpin.quantity.Mass;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
 
-/** A process of its own that changes a plan and ticks steps for ever, and prints each change once it is acknowledged. */
+/** A process of its own that does one kind of work for ever, and prints a number for each that is acknowledged. */
 final class WritingKitchen {
+    /** What it does. */
+    enum Work {
+        /** Changes a plan and ticks a step. */
+        EDITS,
+        /** Brings batches from elsewhere, each with what came of it. */
+        IMPORTS,
+        /** Judges a batch, which puts it into the Book and teaches the kit. */
+        JUDGING,
+        /** Opens the cupboard, keeps a copy, makes a batch and closes it. */
+        OPENING,
+        /** Changes a plan and tidies the cupboard after each change. */
+        TIDYING
+    }
+
+    private static final Clock CLOCK = Clock.systemUTC();
+
     private WritingKitchen() {}
 
+    static Outcome outcome() {
+        return new Outcome(
+                72,
+                1,
+                2,
+                0,
+                Mass.ofGrams(40),
+                Mass.ofGrams(10),
+                SkinVerdict.RIGHT,
+                FillingVerdict.RIGHT,
+                Optional.empty(),
+                "kept");
+    }
+
+    static Batch batch() {
+        return Styles.start(
+                Styles.get("boiled-crescent"), "Kill", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
+    }
+
     public static void main(String[] args) {
-        Clock clock = Clock.systemUTC();
-        Cupboard cupboard = Cupboard.open(Path.of(args[0]), clock);
+        Path folder = Path.of(args[0]);
+        switch (Work.valueOf(args[1])) {
+            case EDITS -> edits(folder, false);
+            case TIDYING -> edits(folder, true);
+            case IMPORTS -> imports(folder);
+            case JUDGING -> judging(folder);
+            case OPENING -> opening(folder);
+        }
+    }
+
+    private static void acknowledged(int n) {
+        System.out.println(n);
+        System.out.flush();
+    }
+
+    private static void edits(Path folder, boolean tidied) {
+        Cupboard cupboard = Cupboard.open(folder, CLOCK);
         BatchStore batches = new BatchStore(cupboard);
         RunStore runs = new RunStore(cupboard);
-        LocalDateTime serving = LocalDateTime.of(2026, 11, 28, 19, 0);
-        long id = batches.create(
-                Styles.start(Styles.get("boiled-crescent"), "Kill", serving, 6, Appetite.USUAL),
-                "new",
-                clock.instant());
+        Tidying tidying = new Tidying(cupboard, CLOCK);
+        long id = batches.create(batch(), "new", CLOCK.instant());
         for (int n = 1; ; n++) {
             int pieces = n;
-            batches.change(id, "change " + n, one -> PlanField.PIECES.write(one, 1, pieces), clock.instant());
-            runs.tick(id, "step-" + n, clock.instant());
-            System.out.println(n);
-            System.out.flush();
+            batches.change(id, "change " + n, one -> PlanField.PIECES.write(one, 1, pieces), CLOCK.instant());
+            runs.tick(id, "step-" + n, CLOCK.instant());
+            acknowledged(n);
+            if (tidied) {
+                tidying.inAQuietMoment(Duration.ZERO);
+            }
+        }
+    }
+
+    private static void imports(Path folder) {
+        BookStore book = new BookStore(Cupboard.open(folder, CLOCK));
+        for (int n = 1; ; n++) {
+            BookStore.Came came = new BookStore.Came(1, "boiled-crescent", outcome(), CLOCK.instant());
+            book.bring(batch(), Optional.of("source"), List.of(came), CLOCK.instant());
+            acknowledged(n);
+        }
+    }
+
+    private static void judging(Path folder) {
+        Cupboard cupboard = Cupboard.open(folder, CLOCK);
+        BatchStore batches = new BatchStore(cupboard);
+        BookStore book = new BookStore(cupboard);
+        KitStore kit = new KitStore(cupboard, batches);
+        for (int n = 1; ; n++) {
+            long id = batches.create(batch(), "new", CLOCK.instant());
+            cupboard.together(() -> {
+                StoredBatch begun = batches.start(id, CLOCK.instant());
+                book.record(id, 1, "boiled-crescent", outcome(), CLOCK.instant());
+                kit.learn(id, 1, FlourLesson.of(begun.batch().dough(1), 1.5), CLOCK.instant());
+                return begun;
+            });
+            acknowledged(n);
+        }
+    }
+
+    private static void opening(Path folder) {
+        for (int n = 1; ; n++) {
+            try (Cupboard cupboard = Cupboard.open(folder, CLOCK)) {
+                new BatchStore(cupboard).create(batch(), "new", CLOCK.instant());
+                acknowledged(n);
+            }
         }
     }
 }

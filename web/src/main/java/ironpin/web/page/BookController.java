@@ -11,6 +11,7 @@ import ironpin.store.BatchStore;
 import ironpin.store.BookEntry;
 import ironpin.store.BookStore;
 import ironpin.store.CorrectionStore;
+import ironpin.store.Cupboard;
 import ironpin.store.KitStore;
 import ironpin.store.LoggedCorrection;
 import ironpin.store.Status;
@@ -20,6 +21,7 @@ import ironpin.web.picture.RibbonPicture;
 import ironpin.web.picture.Say;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,6 +41,7 @@ class BookController {
     private static final Logger LOG = LoggerFactory.getLogger(BookController.class);
     private static final int PAGE = 12;
 
+    private final Cupboard cupboard;
     private final BatchStore batches;
     private final BookStore book;
     private final CorrectionStore corrections;
@@ -49,6 +52,7 @@ class BookController {
     private final Clock clock;
 
     BookController(
+            Cupboard cupboard,
             BatchStore batches,
             BookStore book,
             CorrectionStore corrections,
@@ -57,6 +61,7 @@ class BookController {
             Again again,
             Bell bell,
             Clock clock) {
+        this.cupboard = cupboard;
         this.batches = batches;
         this.book = book;
         this.corrections = corrections;
@@ -129,9 +134,13 @@ class BookController {
             model.addAttribute("form", form);
             return from.view();
         }
-        batches.start(id, clock.instant());
-        book.record(id, screen.lotNo(), screen.lot().lot().style(), outcome.get(), clock.instant());
-        learn(screen);
+        Instant now = clock.instant();
+        cupboard.together(() -> {
+            StoredBatch begun = batches.start(id, now);
+            book.record(id, screen.lotNo(), screen.lot().lot().style(), outcome.get(), now);
+            learn(screen);
+            return begun;
+        });
         bell.ring(id, from.page());
         Screen after = screens.of(id, Optional.of(Station.BOOK), screen.lotNo());
         model.addAttribute("s", after);

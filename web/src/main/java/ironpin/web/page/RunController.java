@@ -3,11 +3,14 @@ package ironpin.web.page;
 import ironpin.batch.Station;
 import ironpin.plan.BatchPlan;
 import ironpin.store.BatchStore;
+import ironpin.store.Cupboard;
 import ironpin.store.KitStore;
 import ironpin.store.RunStore;
+import ironpin.store.StoredBatch;
 import ironpin.web.kitchen.Bell;
 import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
@@ -21,6 +24,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/batches/{id}")
 class RunController {
+    private final Cupboard cupboard;
     private final BatchStore batches;
     private final RunStore runs;
     private final Screens screens;
@@ -28,8 +32,16 @@ class RunController {
     private final Bell bell;
     private final Clock clock;
 
-    RunController(BatchStore batches, RunStore runs, Screens screens, KitStore kit, Bell bell, Clock clock) {
+    RunController(
+            Cupboard cupboard,
+            BatchStore batches,
+            RunStore runs,
+            Screens screens,
+            KitStore kit,
+            Bell bell,
+            Clock clock) {
         this.kit = kit;
+        this.cupboard = cupboard;
         this.batches = batches;
         this.runs = runs;
         this.screens = screens;
@@ -56,20 +68,26 @@ class RunController {
             runs.untick(id, step(run, key).key());
         } else if (step(run, key).ready()) {
             // A step that must wait for another is not begun; the answer shows how it stands.
-            batches.start(id, clock.instant());
-            runs.tick(id, key, clock.instant());
-            // A step that is done needs no timer any more.
-            runs.timers(id).stream()
-                    .filter(timer -> timer.taskKey().equals(key))
-                    .forEach(timer -> runs.stopTimer(id, timer.id(), clock.instant()));
+            Instant now = clock.instant();
+            cupboard.together(() -> {
+                StoredBatch begun = batches.start(id, now);
+                runs.tick(id, key, now);
+                // A step that is done needs no timer any more.
+                runs.timers(id).stream()
+                        .filter(timer -> timer.taskKey().equals(key))
+                        .forEach(timer -> runs.stopTimer(id, timer.id(), now));
+                return begun;
+            });
         }
         return answer(id, from, model);
     }
 
     private void tickLine(long id, String key, boolean done) {
         if (done) {
-            batches.start(id, clock.instant());
-            runs.tick(id, key, clock.instant());
+            cupboard.together(() -> {
+                runs.tick(id, key, clock.instant());
+                return batches.start(id, clock.instant());
+            });
         } else {
             runs.untick(id, key);
         }
@@ -93,20 +111,26 @@ class RunController {
         if (!step.ready()) {
             return answer(id, from, model);
         }
-        batches.start(id, clock.instant());
         RunStep.Offer chosen = offers.get(offer);
-        runs.startTimer(id, key, chosen.label(), Duration.ofSeconds(chosen.seconds()), clock.instant());
+        cupboard.together(() -> {
+            runs.startTimer(id, key, chosen.label(), Duration.ofSeconds(chosen.seconds()), clock.instant());
+            return batches.start(id, clock.instant());
+        });
         return answer(id, from, model);
     }
 
     /** Stops a timer; a wait whose timer has rung is over. */
     @PostMapping("/timers/{timer}/stop")
     String stopTimer(@PathVariable long id, @PathVariable long timer, From from, Model model) {
-        run(id).steps().stream()
+        List<RunStep> over = run(id).steps().stream()
                 .filter(step -> step.slot().task().waits() && step.done())
                 .filter(step -> step.timers().stream().anyMatch(one -> one.id() == timer))
-                .forEach(step -> runs.tick(id, step.key(), clock.instant()));
-        runs.stopTimer(id, timer, clock.instant());
+                .toList();
+        cupboard.together(() -> {
+            over.forEach(step -> runs.tick(id, step.key(), clock.instant()));
+            runs.stopTimer(id, timer, clock.instant());
+            return over;
+        });
         return answer(id, from, model);
     }
 
