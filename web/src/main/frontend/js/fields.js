@@ -54,6 +54,19 @@ document.addEventListener(
   true,
 );
 
+// What is sent as a whole waits as a whole.
+document.addEventListener(
+  "submit",
+  (event) => {
+    if (event.target.hasAttribute("hx-trigger")) {
+      for (const field of event.target.elements) {
+        field.waiting = true;
+      }
+    }
+  },
+  true,
+);
+
 // Its value has been read: what the answer says of it holds.
 document.addEventListener("htmx:configRequest", (event) => {
   for (const field of event.target.elements ?? []) {

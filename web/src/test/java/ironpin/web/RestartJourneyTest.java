@@ -1,0 +1,92 @@
+package ironpin.web;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.WaitForSelectorState;
+import ironpin.batch.PlanField;
+import ironpin.store.BatchStore;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.regex.Pattern;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+
+/** The kitchen is closed and opened again while a page of it is open. */
+public class RestartJourneyTest extends OpenKitchen {
+    private static final Path DATA = Path.of("target", "restarted-kitchen");
+
+    private ConfigurableApplicationContext kitchen;
+    private BrowserContext device;
+    private int port;
+
+    @BeforeMethod
+    public void openAKitchenOfItsOwn() throws IOException {
+        empty(DATA);
+        start(0);
+        port = ((WebServerApplicationContext) kitchen).getWebServer().getPort();
+        device = device(new Browser.NewContextOptions().setViewportSize(1280, 800));
+    }
+
+    @AfterMethod(alwaysRun = true)
+    public void closeIt() {
+        device.close();
+        kitchen.close();
+    }
+
+    private void start(int at) {
+        kitchen = SpringApplication.run(
+                Ironpin.class, "--server.port=" + at, "--ironpin.demo=true", "--ironpin.data=" + DATA.toAbsolutePath());
+    }
+
+    @Test
+    public void whatIsTypedWhileTheKitchenIsClosedIsNotLost() {
+        Page page = device.newPage();
+        page.navigate("http://127.0.0.1:" + port + "/batches/4/dough");
+        Locator water = page.locator("#hydration-1");
+        water.fill("53");
+        water.press("Enter");
+        assertThat(page.locator("[data-undo]")).hasAttribute("title", Pattern.compile("→ 53 %"));
+        kitchen.close();
+
+        assertThat(page.locator("#connection")).isVisible();
+        water.fill("57");
+        water.press("Enter");
+        Locator note = page.locator("#form-hydration-1 .unsaved-note");
+        assertThat(note).containsText("Not saved.");
+        assertThat(water).hasValue("57");
+        Locator rest = page.locator("#rest-1");
+        rest.fill("45");
+        rest.press("Enter");
+        assertThat(page.locator("#form-rest-1 .unsaved-note")).containsText("Not saved.");
+
+        start(port);
+        BatchStore batches = kitchen.getBean(BatchStore.class);
+        assertEquals(PlanField.HYDRATION.read(batches.load(4).batch(), null, 1), 53, 0.001, "acknowledged before");
+        // Somebody changed something before this page came back.
+        batches.change(4, "one more", batch -> PlanField.EATERS.write(batch, 0, 9), Instant.now());
+
+        page.locator("#connection")
+                .waitFor(new Locator.WaitForOptions()
+                        .setState(WaitForSelectorState.HIDDEN)
+                        .setTimeout(60_000));
+        assertThat(page.locator(".subtitle")).containsText("9 eat");
+        assertThat(water).hasValue("57");
+        assertThat(rest).hasValue("45");
+        note.locator("button").click();
+        assertThat(note).hasCount(0);
+        page.locator("#form-rest-1 .unsaved-note button").click();
+        assertThat(page.locator("[data-undo]")).hasAttribute("title", Pattern.compile("→ 45"));
+        assertEquals(PlanField.HYDRATION.read(batches.load(4).batch(), null, 1), 57, 0.001);
+        assertEquals(PlanField.REST.read(batches.load(4).batch(), null, 1), 45, 0.001);
+    }
+}
