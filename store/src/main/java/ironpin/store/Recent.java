@@ -5,16 +5,17 @@ import java.util.Map;
 import java.util.function.Supplier;
 
 /** The values used lately, so many at most; safe for several threads. */
-final class Recent<K, V> {
+public final class Recent<K, V> {
     private final Map<K, V> values = new LinkedHashMap<>(16, 0.75f, true);
     private final int most;
 
-    Recent(int most) {
+    /** @param most values that are kept */
+    public Recent(int most) {
         this.most = most;
     }
 
     /** The value kept under this key, or what the supplier reads. */
-    V get(K key, Supplier<V> read) {
+    public V get(K key, Supplier<V> read) {
         synchronized (values) {
             V known = values.get(key);
             if (known != null) {
@@ -27,14 +28,14 @@ final class Recent<K, V> {
     }
 
     /** Forgets everything. */
-    void clear() {
+    public void clear() {
         synchronized (values) {
             values.clear();
         }
     }
 
     /** Keeps a value, over what stood there. */
-    void put(K key, V value) {
+    public void put(K key, V value) {
         synchronized (values) {
             values.put(key, value);
             while (values.size() > most) {

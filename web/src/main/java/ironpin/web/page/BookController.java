@@ -46,6 +46,7 @@ class BookController {
     private final BookStore book;
     private final CorrectionStore corrections;
     private final KitStore kit;
+    private final Plans plans;
     private final Screens screens;
     private final Again again;
     private final Bell bell;
@@ -57,6 +58,7 @@ class BookController {
             BookStore book,
             CorrectionStore corrections,
             KitStore kit,
+            Plans plans,
             Screens screens,
             Again again,
             Bell bell,
@@ -66,6 +68,7 @@ class BookController {
         this.book = book;
         this.corrections = corrections;
         this.kit = kit;
+        this.plans = plans;
         this.screens = screens;
         this.again = again;
         this.bell = bell;
@@ -181,7 +184,7 @@ class BookController {
     }
 
     private Past past(StoredBatch stored) {
-        BatchPlan plan = BatchPlan.of(stored.batch(), kit.load().hand());
+        BatchPlan plan = plans.of(stored);
         List<BookEntry> entries = book.entries(stored.id());
         List<Said> lots = plan.lots().stream()
                 .map(lot -> said(

@@ -4,7 +4,6 @@ import ironpin.clock.Lateness;
 import ironpin.clock.Progress;
 import ironpin.plan.BatchPlan;
 import ironpin.store.BatchStore;
-import ironpin.store.KitStore;
 import ironpin.store.NoSuchBatch;
 import ironpin.store.Status;
 import ironpin.store.StoredBatch;
@@ -34,13 +33,13 @@ class HomeController {
 
     private final BatchStore batches;
     private final Screens screens;
-    private final KitStore kit;
+    private final Plans plans;
     private final Clock clock;
 
-    HomeController(BatchStore batches, Screens screens, KitStore kit, Clock clock) {
+    HomeController(BatchStore batches, Screens screens, Plans plans, Clock clock) {
         this.batches = batches;
         this.screens = screens;
-        this.kit = kit;
+        this.plans = plans;
         this.clock = clock;
     }
 
@@ -127,7 +126,7 @@ class HomeController {
     }
 
     private Card card(StoredBatch stored) {
-        BatchPlan plan = BatchPlan.of(stored.batch(), kit.load().hand());
+        BatchPlan plan = plans.of(stored);
         int first = plan.lots().get(0).lot().no();
         String start = stored.status() == Status.PLANNED ? start(plan) : "";
         return new Card(

@@ -4,7 +4,6 @@ import ironpin.batch.Station;
 import ironpin.plan.BatchPlan;
 import ironpin.store.BatchStore;
 import ironpin.store.Cupboard;
-import ironpin.store.KitStore;
 import ironpin.store.RunStore;
 import ironpin.store.StoredBatch;
 import ironpin.web.kitchen.Bell;
@@ -28,7 +27,7 @@ class RunController {
     private final BatchStore batches;
     private final RunStore runs;
     private final Screens screens;
-    private final KitStore kit;
+    private final Plans plans;
     private final Bell bell;
     private final Clock clock;
 
@@ -37,10 +36,10 @@ class RunController {
             BatchStore batches,
             RunStore runs,
             Screens screens,
-            KitStore kit,
+            Plans plans,
             Bell bell,
             Clock clock) {
-        this.kit = kit;
+        this.plans = plans;
         this.cupboard = cupboard;
         this.batches = batches;
         this.runs = runs;
@@ -145,7 +144,7 @@ class RunController {
     }
 
     private Run run(long id) {
-        BatchPlan plan = BatchPlan.of(batches.load(id).batch(), kit.load().hand());
+        BatchPlan plan = plans.of(batches.load(id));
         return Run.of(plan, runs.done(id), runs.timers(id), clock.instant());
     }
 

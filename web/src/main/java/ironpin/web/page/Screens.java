@@ -29,6 +29,7 @@ class Screens {
     private final BookStore book;
     private final CorrectionStore corrections;
     private final KitStore kit;
+    private final Plans plans;
     private final DipStore dips;
     private final HandStore hand;
     private final LastTimes lastTimes;
@@ -43,6 +44,7 @@ class Screens {
             CorrectionStore corrections,
             HandStore hand,
             KitStore kit,
+            Plans plans,
             DipStore dips,
             LastTimes lastTimes,
             Again again,
@@ -52,6 +54,7 @@ class Screens {
         this.lastTimes = lastTimes;
         this.again = again;
         this.kit = kit;
+        this.plans = plans;
         this.dips = dips;
         this.corrections = corrections;
         this.hand = hand;
@@ -88,7 +91,7 @@ class Screens {
             Optional<FieldError> refused,
             Optional<ReadingNote> read,
             long rings) {
-        BatchPlan plan = BatchPlan.of(stored.batch(), kit.load().hand());
+        BatchPlan plan = plans.of(stored);
         LotPlan lot = inHand(plan, lotNo);
         return new Screen(
                 stored,

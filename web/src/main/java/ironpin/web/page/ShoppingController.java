@@ -52,11 +52,13 @@ class ShoppingController {
     private final BatchStore batches;
     private final ShoppingStore shopping;
     private final KitStore kit;
+    private final Plans plans;
 
-    ShoppingController(BatchStore batches, ShoppingStore shopping, KitStore kit) {
+    ShoppingController(BatchStore batches, ShoppingStore shopping, KitStore kit, Plans plans) {
         this.batches = batches;
         this.shopping = shopping;
         this.kit = kit;
+        this.plans = plans;
     }
 
     @GetMapping
@@ -225,7 +227,7 @@ class ShoppingController {
 
     private ShoppingScreen screen(long id, Optional<FieldError> refused) {
         StoredBatch stored = batches.load(id);
-        BatchPlan plan = BatchPlan.of(stored.batch(), kit.load().hand());
+        BatchPlan plan = plans.of(stored);
         Balance balance = plan.balance();
         List<ShoppingItem> items =
                 ShoppingList.of(stored.batch(), balance, kit.load().hand()).items();
