@@ -49,8 +49,8 @@ public record Batch(
         if (eaters < 1 || eaters > 200) {
             throw new Refused("1 to 200 eaters, not " + eaters);
         }
-        if (lots.isEmpty()) {
-            throw new Refused("a batch has at least one lot");
+        if (lots.isEmpty() || lots.size() > Lanes.MOST) {
+            throw new Refused("a batch has 1 to " + Lanes.MOST + " lots, not " + lots.size());
         }
         Set<Integer> doughNos = distinct("dough", doughs, Dough::no);
         Set<Integer> fillingNos = distinct("filling", fillings, Filling::no);

@@ -20,7 +20,6 @@ import java.util.function.UnaryOperator;
 /** Changes of what a filling is made of, as the cook chooses them. */
 public final class FillingComposing {
     private static final double NEW_LINE_PERCENT = 5;
-    private static final int MOST_LINES = 40;
     private static final int MOST_NAME = 80;
     private static final String ASPIC = "aspic cubes";
     private static final double ASPIC_PERCENT = 25;
@@ -34,7 +33,7 @@ public final class FillingComposing {
         return filling(
                 batch,
                 fillingNo,
-                one -> one.formula().lines().size() >= MOST_LINES
+                one -> one.formula().lines().size() >= FillingFormula.MOST_LINES
                         ? one
                         : one.withFormula(one.formula()
                                 .plus(new FillingLine(ingredient.strip(), Percentage.of(NEW_LINE_PERCENT)))));
@@ -45,7 +44,7 @@ public final class FillingComposing {
         return filling(
                 batch,
                 fillingNo,
-                one -> one.formula().lines().size() >= MOST_LINES
+                one -> one.formula().lines().size() >= FillingFormula.MOST_LINES
                                 || one.formula().aspic().isPresent()
                         ? one
                         : one.withFormula(one.formula().plus(new FillingLine(ASPIC, Percentage.of(ASPIC_PERCENT)))));
@@ -69,7 +68,7 @@ public final class FillingComposing {
                         * line.spoken().food().orElseThrow().fat();
             }
         }
-        if (meat == 0 || fat >= wanted.fraction() * meat || formula.lines().size() >= MOST_LINES) {
+        if (meat == 0 || fat >= wanted.fraction() * meat || formula.lines().size() >= FillingFormula.MOST_LINES) {
             return formula;
         }
         Food backFat = Foods.get("back-fat");

@@ -11,13 +11,19 @@ import java.util.Optional;
 /**
  * A filling as shares of its finished mass.
  *
- * @param lines at least one; the shares add up to 100 % within 0.01
+ * @param lines 1 to {@link #MOST_LINES}; the shares add up to 100 % within 0.01
  */
 public record FillingFormula(List<FillingLine> lines) {
+    /** More no bench sheet holds. */
+    public static final int MOST_LINES = 40;
+
     private static final double TOLERANCE_PERCENT = 0.01;
 
     public FillingFormula {
         lines = List.copyOf(lines);
+        if (lines.size() > MOST_LINES) {
+            throw new Refused("a filling has up to " + MOST_LINES + " lines, not " + lines.size());
+        }
         double sum = lines.stream().mapToDouble(line -> line.share().percent()).sum();
         if (Math.abs(sum - 100) > TOLERANCE_PERCENT) {
             throw new Refused("the lines of a filling add up to 100 %, not " + sum);

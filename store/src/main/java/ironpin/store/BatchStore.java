@@ -24,7 +24,7 @@ public final class BatchStore {
 
     private final Cupboard cupboard;
 
-    /** Plans read or written lately. A revision's rows never change while it is current, so they need no second look. */
+    /** Plans read or written lately. A revision never changes while it is current, so it needs no second look. */
     private final Recent<Plan, Batch> recent = new Recent<>(RECENT);
 
     /** Batches as they were read last, each with the count of writes then. */
@@ -63,7 +63,8 @@ public final class BatchStore {
                 .returningResult(BATCH.ID)
                 .fetchOne()
                 .value1();
-        new PlanRows(dsl, id, 1).save(batch, cut(label), now);
+        Revisions.save(dsl, id, 1, batch, cut(label), now);
+        DipStore.keepOf(dsl, batch, now);
         return id;
     }
 
@@ -166,7 +167,8 @@ public final class BatchStore {
             dsl.deleteFrom(REVISION)
                     .where(REVISION.BATCH_ID.eq(id), REVISION.NO.gt(current))
                     .execute();
-            new PlanRows(dsl, id, current + 1).save(after, cut(label), now);
+            Revisions.save(dsl, id, current + 1, after, cut(label), now);
+            DipStore.keepOf(dsl, after, now);
             recent.put(new Plan(id, current + 1), after);
             moveTo(dsl, head, current + 1);
             also.accept(dsl, current + 1);
@@ -175,7 +177,7 @@ public final class BatchStore {
     }
 
     private Batch plan(DSLContext dsl, long id, int revision) {
-        return recent.get(new Plan(id, revision), () -> new PlanRows(dsl, id, revision).load());
+        return recent.get(new Plan(id, revision), () -> Revisions.load(dsl, id, revision));
     }
 
     /** Takes the last change back; at the first revision nothing happens. */

@@ -1,6 +1,5 @@
 package ironpin.store;
 
-import static ironpin.store.db.Tables.LOT;
 import static ironpin.store.db.Tables.OUTCOME;
 
 import ironpin.batch.Batch;
@@ -15,6 +14,7 @@ import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** What came of past lots. */
 public final class BookStore {
@@ -57,11 +57,12 @@ public final class BookStore {
                     .where(OUTCOME.BATCH_ID.eq(batchId), OUTCOME.LOT_NO.eq(lotNo))
                     .execute();
             dsl.executeInsert(row(batchId, lotNo, style, outcome, now));
-            int lots = dsl.fetchCount(LOT, LOT.BATCH_ID.eq(batchId).and(LOT.REVISION.eq(head.getCurrentRevision())));
-            int judged = dsl.fetchCount(
-                    LOT.join(OUTCOME).on(OUTCOME.BATCH_ID.eq(LOT.BATCH_ID), OUTCOME.LOT_NO.eq(LOT.NO)),
-                    LOT.BATCH_ID.eq(batchId).and(LOT.REVISION.eq(head.getCurrentRevision())));
-            if (judged == lots) {
+            Set<Integer> judged = dsl.select(OUTCOME.LOT_NO)
+                    .from(OUTCOME)
+                    .where(OUTCOME.BATCH_ID.eq(batchId))
+                    .fetchSet(OUTCOME.LOT_NO);
+            Batch plan = Revisions.load(dsl, batchId, head.getCurrentRevision());
+            if (plan.lots().stream().allMatch(lot -> judged.contains(lot.no()))) {
                 finish(head, now);
             }
             return batchId;

@@ -62,7 +62,7 @@ public final class CorrectionStore {
         return new LoggedCorrection(
                 row.getDoughNo(),
                 made,
-                new Percentage(row.getBeforeUpct() == null ? row.getHydrationUpct() : row.getBeforeUpct()),
+                new Percentage(row.getBeforeUpct()),
                 new Percentage(row.getHydrationUpct()),
                 Times.read(row.getMadeAt()));
     }

@@ -24,6 +24,20 @@ public class FloorsTest {
                 .check(ALL);
         noClasses()
                 .that()
+                .resideInAPackage("ironpin.format..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("ironpin.store..", "ironpin.web..", "org.springframework..", "org.jooq..")
+                .check(ALL);
+        noClasses()
+                .that()
+                .resideOutsideOfPackages("ironpin.format..", "ironpin.store..", "ironpin.web..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("ironpin.format..", "ironpin.store..", "ironpin.web..")
+                .check(ALL);
+        noClasses()
+                .that()
                 .resideOutsideOfPackages("ironpin.store..", "ironpin.web..")
                 .should()
                 .dependOnClassesThat()

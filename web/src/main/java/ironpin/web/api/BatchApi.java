@@ -1,6 +1,9 @@
 package ironpin.web.api;
 
 import ironpin.batch.Batch;
+import ironpin.format.BatchFormat;
+import ironpin.format.WrittenBatch;
+import ironpin.format.WrittenOutcome;
 import ironpin.store.BatchStore;
 import ironpin.store.BookStore;
 import ironpin.store.Status;
@@ -48,16 +51,18 @@ class BatchApi {
     }
 
     @GetMapping("/batches/{id}")
-    ResponseEntity<BatchDocument> export(@PathVariable long id) {
+    ResponseEntity<WrittenBatch> export(@PathVariable long id) {
         StoredBatch stored = batches.load(id);
         String name = stored.batch().title().replaceAll("[^A-Za-z0-9]+", "-").replaceAll("^-|-$", "");
         return ResponseEntity.ok()
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         "attachment; filename=\"" + (name.isEmpty() ? "batch" : name) + ".json\"")
-                .body(BatchDocument.of(
+                .body(WrittenBatch.of(
                         stored.batch(),
-                        book.entries(id).stream().map(OutcomePart::of).toList(),
+                        book.entries(id).stream()
+                                .map(one -> WrittenOutcome.of(one.lotNo(), one.recordedAt(), one.outcome()))
+                                .toList(),
                         stored.source()));
     }
 
@@ -70,10 +75,10 @@ class BatchApi {
 
     @GetMapping(path = "/schemas/batch-1.json", produces = MediaType.APPLICATION_JSON_VALUE)
     String schema() {
-        return BatchReader.schemaText();
+        return BatchFormat.schema();
     }
 
-    long keep(BatchDocument document) {
+    long keep(WrittenBatch document) {
         Batch batch = document.batch();
         List<BookStore.Came> came = document.outcomes().stream()
                 .map(part -> new BookStore.Came(

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import ironpin.format.WrittenBatch;
 import java.lang.annotation.ElementType;
 import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
@@ -20,5 +21,5 @@ import java.lang.annotation.Target;
                         content =
                                 @Content(
                                         mediaType = "application/json",
-                                        schema = @Schema(implementation = BatchDocument.class))))
+                                        schema = @Schema(implementation = WrittenBatch.class))))
 @interface BatchBody {}

@@ -1,74 +1,40 @@
 package ironpin.web.api;
 
-import com.networknt.schema.Error;
-import com.networknt.schema.InputFormat;
-import com.networknt.schema.Schema;
-import com.networknt.schema.SchemaRegistry;
-import com.networknt.schema.SpecificationVersion;
 import ironpin.batch.Batch;
 import ironpin.batch.Dough;
 import ironpin.batch.Lot;
 import ironpin.batch.OutOfRange;
 import ironpin.batch.PlanField;
-import ironpin.batch.Serving;
 import ironpin.batch.Station;
-import ironpin.batch.Styles;
+import ironpin.format.BatchFormat;
+import ironpin.format.UnreadableBatch;
+import ironpin.format.WrittenBatch;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.Findings;
 import ironpin.quantity.UnitSystem;
+import ironpin.refusal.Refused;
 import ironpin.web.picture.RibbonPicture;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.time.DateTimeException;
-import java.util.List;
-import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
-import tools.jackson.core.JacksonException;
-import tools.jackson.databind.json.JsonMapper;
 
-/** Reads a batch from JSON that somebody else may have written: first against the schema, then against the rules. */
+/** Reads a batch that somebody else may have written, and keeps only one that every page can show. */
 @Component
 class BatchReader {
-    private final JsonMapper json;
-    private final Schema schema;
-
-    BatchReader(JsonMapper json) {
-        this.json = json;
-        this.schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                .getSchema(schemaText(), InputFormat.JSON);
-    }
-
-    /** The published schema. */
-    static String schemaText() {
-        try {
-            return new ClassPathResource("schemas/batch-1.json").getContentAsString(StandardCharsets.UTF_8);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
     /** @throws UnreadableBatch if the text is not a batch, with the place and what is allowed there */
-    BatchDocument read(String text) {
-        BatchDocument document = parsed(text);
+    WrittenBatch read(String text) {
+        WrittenBatch written = BatchFormat.read(text);
         try {
-            Batch batch = document.batch();
-            batch.lots().forEach(lot -> Styles.get(lot.style()));
-            document.outcomes().forEach(part -> batch.lot(part.lotNo()));
-            document.outcomes().forEach(OutcomePart::outcome);
-            demandShown(batch);
-        } catch (IllegalArgumentException e) {
-            throw new UnreadableBatch(UnitSystem.METRIC.say(String.valueOf(e.getMessage())));
+            demandShown(written.batch());
+        } catch (Refused refused) {
+            throw refused instanceof UnreadableBatch said
+                    ? said
+                    : new UnreadableBatch(UnitSystem.METRIC.say(refused.getMessage()));
         }
-        return document;
+        return written;
     }
 
-    /** What is kept must be shown by every page: its numbers in the ranges of the fields, its plan and sentences worked out once. */
+    /** Its numbers are in the ranges of the fields, and its plan and sentences can be worked out. */
     private static void demandShown(Batch batch) {
-        if (!Serving.allows(batch.serving())) {
-            throw new UnreadableBatch("serving lies in " + Serving.YEARS + ", not in "
-                    + batch.serving().getYear());
-        }
         try {
             BatchPlan plan = BatchPlan.of(batch);
             for (Station station : Station.values()) {
@@ -91,25 +57,8 @@ class BatchReader {
     private static void demandRange(PlanField field, Batch batch, BatchPlan plan, int no) {
         double value = field.read(batch, plan.balance(), no);
         if (!(value >= field.low() && value <= field.high())) {
-            throw new IllegalArgumentException(
-                    field.label() + " lies between " + OutOfRange.allowed(field).replace(" to ", " and "));
-        }
-    }
-
-    private BatchDocument parsed(String text) {
-        try {
-            List<Error> errors = schema.validate(text, InputFormat.JSON);
-            if (!errors.isEmpty()) {
-                Error first = errors.get(0);
-                String place = first.getInstanceLocation().toString();
-                throw new UnreadableBatch((place.isEmpty() ? "" : "at " + place + ": ") + first.getMessage());
-            }
-            return json.readValue(text, BatchDocument.class);
-        } catch (JacksonException e) {
-            Misread misread = Misread.of(e);
-            throw new UnreadableBatch(misread.field() + " must be " + misread.allowed());
-        } catch (IllegalArgumentException e) {
-            throw new UnreadableBatch("it is not JSON");
+            throw new UnreadableBatch(UnitSystem.METRIC.say(
+                    field.label() + " lies between " + OutOfRange.allowed(field).replace(" to ", " and ")));
         }
     }
 }

@@ -1,5 +1,6 @@
 package ironpin.web.api;
 
+import ironpin.format.UnreadableBatch;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;

@@ -2,6 +2,8 @@ package ironpin.web.api;
 
 import ironpin.amount.UnreadableAmount;
 import ironpin.batch.OutOfRange;
+import ironpin.format.Misread;
+import ironpin.format.UnreadableBatch;
 import ironpin.quantity.UnitSystem;
 import ironpin.recipe.UnreadableRecipe;
 import ironpin.refusal.NotThere;

@@ -1,4 +1,4 @@
-package ironpin.web.api;
+package ironpin.format;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
@@ -9,23 +9,19 @@ import ironpin.batch.Batch;
 import ironpin.batch.RandomBatches;
 import ironpin.batch.Styles;
 import java.time.LocalDateTime;
-import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
-import tools.jackson.databind.json.JsonMapper;
 
 /** What is written can be read again, and follows the schema that is published. */
-public class BatchDocumentTest {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final BatchReader READER = new BatchReader(JSON);
-
+public class BatchFormatTest {
     @Test
     public void anyBatchIsWrittenAfterTheSchemaAndReadAgain() {
         RandomBatches batches = new RandomBatches(91);
         for (int i = 0; i < 150; i++) {
             Batch batch = batches.next();
-            String text = JSON.writeValueAsString(BatchDocument.of(batch, List.of()));
-            assertEquals(READER.read(text).batch(), batch);
+            String text = BatchFormat.write(batch);
+            assertEquals(BatchFormat.read(text).batch(), batch);
+            assertEquals(BatchFormat.plan(text), batch);
         }
     }
 
@@ -49,10 +45,10 @@ public class BatchDocumentTest {
     public void damageIsNamedAtItsPlace(String from, String to, String named) {
         Batch batch = Styles.start(
                 Styles.get("boiled-crescent"), "Supper", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
-        String good = JSON.writeValueAsString(BatchDocument.of(batch, List.of()));
+        String good = BatchFormat.write(batch);
         String bad = good.replace(from, to);
         assertTrue(!bad.equals(good), from + " is not in " + good);
-        UnreadableBatch refused = expectThrows(UnreadableBatch.class, () -> READER.read(bad));
+        UnreadableBatch refused = expectThrows(UnreadableBatch.class, () -> BatchFormat.read(bad));
         assertTrue(refused.getMessage().contains(named), refused.getMessage());
     }
 }

@@ -1,4 +1,4 @@
-package ironpin.web.api;
+package ironpin.format;
 
 import java.time.temporal.Temporal;
 import java.util.Arrays;
@@ -16,8 +16,8 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
  * @param field where, as in {@code sources[1].fatPercent}; empty if the body is no JSON at all
  * @param allowed what is asked for there
  */
-record Misread(String field, String allowed) {
-    static Misread of(Throwable cause) {
+public record Misread(String field, String allowed) {
+    public static Misread of(Throwable cause) {
         if (cause instanceof UnrecognizedPropertyException unknown) {
             return new Misread(field(unknown), "one of " + unknown.getKnownPropertyIds());
         }

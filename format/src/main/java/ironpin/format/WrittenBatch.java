@@ -1,4 +1,4 @@
-package ironpin.web.api;
+package ironpin.format;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
@@ -41,8 +41,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/** A batch as JSON, after the published schema {@code batch-1.json}. */
-record BatchDocument(
+/**
+ * The written form of a batch, after the published schema {@code batch-1.json}: what is exported, imported, answered by the
+ * API and kept as a revision. {@link #of} and {@link #batch} lose nothing.
+ */
+public record WrittenBatch(
         String format,
         String title,
         LocalDateTime serving,
@@ -53,15 +56,13 @@ record BatchDocument(
         List<DoughPart> doughs,
         List<FillingPart> fillings,
         List<LotPart> lots,
-        List<OutcomePart> outcomes,
+        List<WrittenOutcome> outcomes,
         String source) {
-    static final String FORMAT = "ironpin-batch-1";
+    public record GuestsPart(List<Allergen> avoided, double saltPercent) {}
 
-    record GuestsPart(List<Allergen> avoided, double saltPercent) {}
+    public record WatersPart(double roomC, double tapC, double kettleC) {}
 
-    record WatersPart(double roomC, double tapC, double kettleC) {}
-
-    record DoughPart(
+    public record DoughPart(
             int no,
             String name,
             DoughFamily family,
@@ -75,9 +76,9 @@ record BatchDocument(
             double lossPercent,
             Double flourAtHandG) {}
 
-    record BowlPart(String key, String name, BowlMaterial material, double massG) {}
+    public record BowlPart(String key, String name, BowlMaterial material, double massG) {}
 
-    record FlourPart(
+    public record FlourPart(
             String key,
             String name,
             FlourKind kind,
@@ -88,9 +89,9 @@ record BatchDocument(
             Integer offsetBatches,
             Double pricePerKg) {}
 
-    record DoughLinePart(DoughAddition addition, double flourPercent, String said) {}
+    public record DoughLinePart(DoughAddition addition, double flourPercent, String said) {}
 
-    record FillingPart(
+    public record FillingPart(
             int no,
             String name,
             FillingKind kind,
@@ -100,9 +101,9 @@ record BatchDocument(
             double lossPercent,
             Double atHandG) {}
 
-    record FillingLinePart(String ingredient, double sharePercent) {}
+    public record FillingLinePart(String ingredient, double sharePercent) {}
 
-    record LotPart(
+    public record LotPart(
             int no,
             String name,
             String style,
@@ -119,22 +120,23 @@ record BatchDocument(
             Fold fold,
             String method,
             VesselPart vessel,
-            DipPart dip,
+            WrittenDip dip,
             WrapperPart boughtWrapper) {}
 
-    record WrapperPart(
+    public record WrapperPart(
             BoughtWrapper.Shape shape, BoughtWrapper.Thickness thickness, double sizeMm, double eachG, int perPack) {}
 
-    record VesselPart(VesselKind kind, double diameterMm, int tiers, double watts) {}
+    public record VesselPart(VesselKind kind, double diameterMm, int tiers, double watts) {}
 
-    static BatchDocument of(Batch batch, List<OutcomePart> outcomes) {
-        return of(batch, outcomes, Optional.empty());
-    }
-
-    /** @param source the recipe it was made of, in its own words */
-    static BatchDocument of(Batch batch, List<OutcomePart> outcomes, Optional<String> source) {
-        return new BatchDocument(
-                FORMAT,
+    /**
+     * A batch with what is known of it.
+     *
+     * @param outcomes what came of its lots
+     * @param source the recipe it was made of, in its own words
+     */
+    public static WrittenBatch of(Batch batch, List<WrittenOutcome> outcomes, Optional<String> source) {
+        return new WrittenBatch(
+                BatchFormat.name(),
                 batch.title(),
                 batch.serving(),
                 batch.eaters(),
@@ -146,14 +148,15 @@ record BatchDocument(
                 new GuestsPart(
                         batch.guests().avoided().stream().sorted().toList(),
                         batch.guests().salt().percent()),
-                batch.doughs().stream().map(BatchDocument::part).toList(),
-                batch.fillings().stream().map(BatchDocument::part).toList(),
-                batch.lots().stream().map(BatchDocument::part).toList(),
+                batch.doughs().stream().map(WrittenBatch::part).toList(),
+                batch.fillings().stream().map(WrittenBatch::part).toList(),
+                batch.lots().stream().map(WrittenBatch::part).toList(),
                 outcomes,
                 source.orElse(null));
     }
 
-    Batch batch() {
+    /** The batch that was written. @throws ironpin.refusal.Refused if it breaks a rule of core */
+    public Batch batch() {
         return new Batch(
                 title,
                 serving,
@@ -163,9 +166,9 @@ record BatchDocument(
                 guests == null
                         ? Guests.USUAL
                         : new Guests(Set.copyOf(guests.avoided()), Percentage.of(guests.saltPercent())),
-                doughs.stream().map(BatchDocument::dough).toList(),
-                fillings.stream().map(BatchDocument::filling).toList(),
-                lots.stream().map(BatchDocument::lot).toList());
+                doughs.stream().map(WrittenBatch::dough).toList(),
+                fillings.stream().map(WrittenBatch::filling).toList(),
+                lots.stream().map(WrittenBatch::lot).toList());
     }
 
     private static Waters waters(WatersPart part) {
@@ -180,7 +183,7 @@ record BatchDocument(
                 dough.no(),
                 dough.name(),
                 dough.family(),
-                dough.flours().stream().map(BatchDocument::part).toList(),
+                dough.flours().stream().map(WrittenBatch::part).toList(),
                 dough.formula().lines().stream()
                         .map(line ->
                                 new DoughLinePart(line.addition(), line.share().percent(), line.said()))
@@ -251,7 +254,7 @@ record BatchDocument(
                         lot.vessel().diameter().millimetres(),
                         lot.vessel().tiers(),
                         lot.vessel().watts()),
-                DipPart.of(lot.dip()),
+                WrittenDip.of(lot.dip()),
                 lot.bought()
                         .map(one -> new WrapperPart(
                                 one.shape(),

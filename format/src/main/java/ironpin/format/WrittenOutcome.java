@@ -1,16 +1,15 @@
-package ironpin.web.api;
+package ironpin.format;
 
 import ironpin.book.FillingVerdict;
 import ironpin.book.Outcome;
 import ironpin.book.SkinVerdict;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
-import ironpin.store.BookEntry;
 import java.time.Instant;
 import java.util.Optional;
 
 /** What came of one lot, as JSON. */
-record OutcomePart(
+public record WrittenOutcome(
         int lotNo,
         Instant recordedAt,
         int made,
@@ -23,11 +22,16 @@ record OutcomePart(
         FillingVerdict filling,
         Double coreC,
         String note) {
-    static OutcomePart of(BookEntry entry) {
-        Outcome outcome = entry.outcome();
-        return new OutcomePart(
-                entry.lotNo(),
-                entry.recordedAt(),
+    /**
+     * What came of a lot, in its written form.
+     *
+     * @param lotNo which lot
+     * @param recordedAt when it was written down
+     */
+    public static WrittenOutcome of(int lotNo, Instant recordedAt, Outcome outcome) {
+        return new WrittenOutcome(
+                lotNo,
+                recordedAt,
                 outcome.made(),
                 outcome.burst(),
                 outcome.leaked(),
@@ -40,7 +44,7 @@ record OutcomePart(
                 outcome.note());
     }
 
-    Outcome outcome() {
+    public Outcome outcome() {
         return new Outcome(
                 made,
                 burst,
