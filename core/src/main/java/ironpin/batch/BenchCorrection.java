@@ -52,6 +52,33 @@ public record BenchCorrection(Correction correction, Percentage before, Percenta
         return new BenchCorrection(step, before, after, held);
     }
 
+    /**
+     * The same, for a batch that is kept.
+     *
+     * @throws OutOfRange if the dough would hold more or less water than a plan can, or rest longer
+     */
+    public BenchCorrection kept(int doughNo) {
+        demand(PlanField.HYDRATION, hydration.percent());
+        demand(PlanField.REST, batch.dough(doughNo).rest().toMinutes());
+        return this;
+    }
+
+    /** Whether a plan can hold what it leads to. */
+    public boolean holds(int doughNo) {
+        try {
+            kept(doughNo);
+            return true;
+        } catch (OutOfRange no) {
+            return false;
+        }
+    }
+
+    private static void demand(PlanField field, double value) {
+        if (!(value >= field.low() && value <= field.high())) {
+            throw new OutOfRange(field, value);
+        }
+    }
+
     private static Mass onTheScale(Mass mass) {
         return SCALE.times(Math.round(mass.ratioTo(SCALE)));
     }

@@ -2,6 +2,7 @@ package ironpin.batch;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertThrows;
+import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
 import ironpin.dough.BenchFeel;
@@ -119,6 +120,25 @@ public class PlanFieldTest {
         assertEquals(UnitSystem.METRIC.say(hot.allowed()), "17 to 61 °C");
         assertEquals(UnitSystem.US.say(hot.allowed()), "62.6 to 141.8 °F");
         assertEquals(cold.allowed(), hot.allowed());
+    }
+
+    @Test
+    public void aFeelLeadsNowhereThatAPlanCannotHold() {
+        for (BenchFeel feel : BenchFeel.values()) {
+            Batch felt = PlanField.REST.write(PlanField.HYDRATION.write(BATCH, 1, 50), 1, 40);
+            int steps = 0;
+            while (steps < 2_000 && BenchCorrection.of(felt, 1, feel).holds(1)) {
+                felt = BenchCorrection.of(felt, 1, feel).kept(1).batch();
+                double water = felt.dough(1).formula().hydration().percent();
+                assertTrue(
+                        water >= PlanField.HYDRATION.low() && water <= PlanField.HYDRATION.high(), feel + " " + water);
+                steps++;
+            }
+            Batch last = felt;
+            assertTrue(steps > 5 && steps < 2_000, feel + " took " + steps);
+            assertThrows(
+                    OutOfRange.class, () -> BenchCorrection.of(last, 1, feel).kept(1));
+        }
     }
 
     @Test

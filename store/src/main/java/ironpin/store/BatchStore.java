@@ -164,9 +164,13 @@ public final class BatchStore {
         Batch before = plan(dsl, id, current);
         Batch after = change.apply(before);
         if (!after.equals(before)) {
-            dsl.deleteFrom(REVISION)
+            int undone = dsl.deleteFrom(REVISION)
                     .where(REVISION.BATCH_ID.eq(id), REVISION.NO.gt(current))
                     .execute();
+            if (undone > 0) {
+                // What was tasted in them is gone with them.
+                cupboard.changesKit();
+            }
             Revisions.save(dsl, id, current + 1, after, cut(label), now);
             DipStore.keepOf(dsl, after, now);
             recent.put(new Plan(id, current + 1), after);
@@ -206,6 +210,7 @@ public final class BatchStore {
     /** Takes a batch out of the cupboard with everything that belongs to it. */
     public void delete(long id) {
         cupboard.write(dsl -> {
+            cupboard.changesKit();
             locked(dsl, id).delete();
             return id;
         });
@@ -226,6 +231,8 @@ public final class BatchStore {
             int target = head.getCurrentRevision() + by;
             boolean there = dsl.fetchExists(REVISION, REVISION.BATCH_ID.eq(id), REVISION.NO.eq(target));
             if (there) {
+                // Tastings stand with their revisions.
+                cupboard.changesKit();
                 moveTo(dsl, head, target);
             }
             return stored(dsl, head);

@@ -57,6 +57,10 @@ public final class Cupboard implements AutoCloseable {
     private final ReentrantReadWriteLock gate = new ReentrantReadWriteLock();
 
     private final AtomicLong writes = new AtomicLong();
+    private final AtomicLong kits = new AtomicLong();
+
+    /** Whether the write under way changes the kit; only whoever holds the pen looks at it. */
+    private boolean kitChanges;
 
     /** One household writes one change at a time: each sees what the one before it left. */
     private final ReentrantLock pen = new ReentrantLock(true);
@@ -142,6 +146,16 @@ public final class Cupboard implements AutoCloseable {
         return writes.get();
     }
 
+    /** Says, in the middle of a write, that what is known of the kit or of the cook's hand changes with it. */
+    void changesKit() {
+        kitChanges = true;
+    }
+
+    /** How many such writes there have been. */
+    long kits() {
+        return kits.get();
+    }
+
     /** How long nobody has written. */
     Duration sinceLastWrite() {
         return Duration.ofNanos(System.nanoTime() - lastWrite);
@@ -203,6 +217,10 @@ public final class Cupboard implements AutoCloseable {
             return result;
         } finally {
             writes.incrementAndGet();
+            if (kitChanges) {
+                kitChanges = false;
+                kits.incrementAndGet();
+            }
             lastWrite = System.nanoTime();
             if (!kept) {
                 whenRolledBack.forEach(Runnable::run);

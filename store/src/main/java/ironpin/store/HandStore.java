@@ -29,6 +29,7 @@ public final class HandStore {
     /** Writes down a tasting with the revision it makes; one that changes nothing is written with the one that stands. */
     public StoredBatch taste(long id, int fillingNo, PattyVerdict verdict, Instant now) {
         cupboard.write(dsl -> {
+            cupboard.changesKit();
             Tasting tasting = Tasting.of(batches.load(id).batch(), fillingNo, verdict);
             String label = "patty: " + verdict.label();
             int revision = batches.changeWithin(
@@ -75,6 +76,7 @@ public final class HandStore {
     /** Writes down what was left of a vegetable, over what was written for it in this batch before. */
     public void weigh(long id, int fillingNo, String food, Treatment treatment, Mass raw, Mass left, Instant now) {
         cupboard.write(dsl -> {
+            cupboard.changesKit();
             BatchStore.locked(dsl, id);
             SqueezedRecord row = new SqueezedRecord(
                     id, fillingNo, food, treatment.name(), raw.micrograms(), left.micrograms(), Times.kept(now));

@@ -43,10 +43,10 @@ public final class KitStore {
     private final Cupboard cupboard;
     private final BatchStore batches;
 
-    /** The kit as it was read last, with the count of writes then. */
+    /** The kit as it was read last, with the count of its changes then. */
     private volatile Seen last;
 
-    private record Seen(long writes, Kit kit) {}
+    private record Seen(long kits, Kit kit) {}
 
     public KitStore(Cupboard cupboard, BatchStore batches) {
         this.cupboard = cupboard;
@@ -59,8 +59,8 @@ public final class KitStore {
             return cupboard.read(KitStore::kit);
         }
         Seen seen = last;
-        long now = cupboard.writes();
-        if (seen == null || seen.writes() != now) {
+        long now = cupboard.kits();
+        if (seen == null || seen.kits() != now) {
             seen = new Seen(now, cupboard.read(KitStore::kit));
             last = seen;
         }
@@ -70,6 +70,7 @@ public final class KitStore {
     /** Changes the kit; a flour whose offset is typed anew forgets what batches taught about it. */
     public Kit change(String label, UnaryOperator<Kit> change, Instant now) {
         return cupboard.write(dsl -> {
+            cupboard.changesKit();
             Kit before = kit(dsl);
             Kit after = change.apply(before);
             save(dsl, before, after);
@@ -81,6 +82,7 @@ public final class KitStore {
     /** Writes down what a dough of a batch taught, over what it taught before. */
     public void learn(long batchId, int doughNo, List<FlourLesson> lessons, Instant now) {
         cupboard.write(dsl -> {
+            cupboard.changesKit();
             dsl.deleteFrom(FLOUR_LESSON)
                     .where(FLOUR_LESSON.BATCH_ID.eq(batchId), FLOUR_LESSON.DOUGH_NO.eq(doughNo))
                     .execute();

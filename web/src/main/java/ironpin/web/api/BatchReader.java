@@ -6,6 +6,7 @@ import ironpin.batch.Lot;
 import ironpin.batch.OutOfRange;
 import ironpin.batch.PlanField;
 import ironpin.batch.Station;
+import ironpin.dough.DoughAddition;
 import ironpin.format.BatchFormat;
 import ironpin.format.UnreadableBatch;
 import ironpin.format.WrittenBatch;
@@ -43,6 +44,9 @@ class BatchReader {
             plan.lots().forEach(lot -> RibbonPicture.narrow(plan, lot.lot().no()));
             for (Dough dough : batch.doughs()) {
                 demandRange(PlanField.REST, batch, plan, dough.no());
+                if (dough.formula().lines().stream().anyMatch(line -> line.addition() == DoughAddition.WATER)) {
+                    demandRange(PlanField.HYDRATION, batch, plan, dough.no());
+                }
             }
             for (Lot lot : batch.lots()) {
                 demandRange(PlanField.DISC, batch, plan, lot.no());

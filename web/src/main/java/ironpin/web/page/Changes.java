@@ -77,8 +77,6 @@ class Changes {
             throw NotChanged.meanwhile(id, from, new FieldError(REFUSED, 0, "", MOVED_ON));
         } catch (NotThere gone) {
             throw NotChanged.meanwhile(id, from, said(gone));
-        } catch (OutOfRange refused) {
-            throw refused;
         } catch (Refused refused) {
             throw new NotChanged(id, from, said(refused));
         }

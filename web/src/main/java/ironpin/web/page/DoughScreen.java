@@ -82,7 +82,11 @@ public final class DoughScreen {
         if (made.flour().isZero() || made.of(DoughAddition.WATER).isZero()) {
             return List.of();
         }
-        return BenchFeel.of(dough.family()).stream().map(this::step).toList();
+        return BenchFeel.of(dough.family()).stream()
+                .filter(feel ->
+                        BenchCorrection.of(screen.batch(), dough.no(), feel).holds(dough.no()))
+                .map(this::step)
+                .toList();
     }
 
     private FeelStep step(BenchFeel feel) {

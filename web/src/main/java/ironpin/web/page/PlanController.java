@@ -142,13 +142,13 @@ class PlanController {
     private StoredBatch felt(long id, BenchFeel feel, From from) {
         Batch before = batches.load(id).batch();
         int doughNo = before.lot(from.lotOf(before)).doughNo();
-        BenchCorrection step = BenchCorrection.of(before, doughNo, feel);
+        BenchCorrection step = BenchCorrection.of(before, doughNo, feel).kept(doughNo);
         LoggedCorrection logged =
                 new LoggedCorrection(doughNo, step.correction(), step.before(), step.hydration(), clock.instant());
         return corrections.make(
                 id,
                 "felt " + feel.label(),
-                batch -> BenchCorrection.of(batch, doughNo, feel).batch(),
+                batch -> BenchCorrection.of(batch, doughNo, feel).kept(doughNo).batch(),
                 logged);
     }
 
