@@ -45,6 +45,8 @@ document.addEventListener(
         return;
       }
       field.sent = field.value;
+    } else if (field instanceof HTMLInputElement && field.matches(".title-field")) {
+      field.sent = field.value;
     }
     const sends = field instanceof HTMLInputElement || field instanceof HTMLSelectElement;
     if (sends && field.form?.hasAttribute("hx-trigger")) {

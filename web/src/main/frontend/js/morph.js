@@ -21,7 +21,7 @@ htmx.defineExtension("morph", {
 // A field in hand keeps what is being typed in it, but what was sent from it is answered: "2 eggs" becomes its grams.
 function takeAnswer(old, fresh) {
   const sent = old === document.activeElement && old.sent === old.value;
-  if (sent && old.matches(".field") && fresh.hasAttribute("value")) {
+  if (sent && old.matches(".field, .title-field") && fresh.hasAttribute("value")) {
     old.value = fresh.getAttribute("value");
     old.defaultValue = old.value;
     old.sent = old.value;

@@ -111,7 +111,7 @@ final class DoughTasks {
         tasks.add(Task.waiting(own, Station.DOUGH, title, step.time(), last())
                 .saying(detail.strip())
                 .needing(needs(step))
-                .with(work ? List.of(new CookStep(step.text(), step.time())) : List.of()));
+                .with(work ? List.of(new CookStep("knead", step.text(), step.time())) : List.of()));
     }
 
     private Set<String> needs(RestPlan.Step step) {

@@ -57,22 +57,25 @@ public record Boil(School by) implements CookMethod {
     @Override
     public List<CookStep> round(Mass piece, Vessel vessel) {
         Duration rest = Growth.scaled(MINUTES, REFERENCE_GRAMS, piece).minus(STIR);
-        CookStep in = new CookStep("Slide the pieces in and stir at once, along the bottom.", STIR);
+        CookStep in = new CookStep("in", "Slide the pieces in and stir at once, along the bottom.", STIR);
         return switch (by) {
             case COLD_ADDITIONS -> {
                 Duration third = Duration.ofSeconds(rest.toSeconds() / 3);
                 yield List.of(
                         in,
-                        new CookStep("At the boil, pour in a glass of cold water.", third),
-                        new CookStep("At the boil again, a second glass.", third),
-                        new CookStep("And a third; lift out when it boils again.", rest.minus(third.multipliedBy(2))));
+                        new CookStep("cold-1", "At the boil, pour in a glass of cold water.", third),
+                        new CookStep("cold-2", "At the boil again, a second glass.", third),
+                        new CookStep(
+                                "cold-3",
+                                "And a third; lift out when it boils again.",
+                                rest.minus(third.multipliedBy(2))));
             }
             case STEADY_SIMMER -> {
                 Duration floating = Duration.ofSeconds(rest.toSeconds() * 2 / 5);
                 yield List.of(
                         in,
-                        new CookStep("Simmer until they float.", rest.minus(floating)),
-                        new CookStep("Floating is steam inside, not safety: go on at a simmer.", floating));
+                        new CookStep("simmer", "Simmer until they float.", rest.minus(floating)),
+                        new CookStep("floating", "Floating is steam inside, not safety: go on at a simmer.", floating));
             }
         };
     }

@@ -56,14 +56,15 @@ public record Griddle(Fat fat) implements CookMethod {
     @Override
     public List<CookStep> round(Mass piece, Vessel vessel) {
         Duration side = Growth.scaled(MINUTES_A_SIDE, REFERENCE_GRAMS, piece);
-        CookStep first = new CookStep("First side, until the top changes colour or bubbles.", side);
+        CookStep first = new CookStep("first-side", "First side, until the top changes colour or bubbles.", side);
         return switch (fat) {
             case LAST ->
                 List.of(
                         first,
-                        new CookStep("Turn; dry on the second side.", side),
-                        new CookStep("Brush with oil and turn twice until crisp.", Duration.ofMinutes(1)));
-            case FIRST -> List.of(first, new CookStep("A little oil under it, turn, second side.", side));
+                        new CookStep("second-side", "Turn; dry on the second side.", side),
+                        new CookStep("crisp", "Brush with oil and turn twice until crisp.", Duration.ofMinutes(1)));
+            case FIRST ->
+                List.of(first, new CookStep("second-side", "A little oil under it, turn, second side.", side));
         };
     }
 }

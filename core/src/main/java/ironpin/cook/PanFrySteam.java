@@ -64,8 +64,10 @@ public record PanFrySteam(Start pan) implements CookMethod {
         Duration steaming = Growth.scaled(STEAM_MINUTES, REFERENCE_GRAMS, piece);
         Mass water = BoilOff.waterFor(vessel.watts(), steaming, TAP);
         return List.of(
-                new CookStep("Oil in, pieces seat down and not touching, until the seats are golden.", pan.sear),
-                new CookStep("Pour in " + Quoted.mass(water.grams(), 0) + " of water, lid on at once.", steaming),
-                new CookStep("Lid off, let the rest dry off and crisp.", DRY_OFF));
+                new CookStep(
+                        "sear", "Oil in, pieces seat down and not touching, until the seats are golden.", pan.sear),
+                new CookStep(
+                        "steam", "Pour in " + Quoted.mass(water.grams(), 0) + " of water, lid on at once.", steaming),
+                new CookStep("crisp", "Lid off, let the rest dry off and crisp.", DRY_OFF));
     }
 }

@@ -68,10 +68,13 @@ public record Steam(Start from) implements CookMethod {
         Duration steaming = Growth.scaled(MINUTES, REFERENCE_GRAMS, piece);
         Mass water = boilsAway(piece, vessel);
         CookStep on = new CookStep(
-                "Lid on. The round boils away about " + Quoted.mass(water.grams(), 0) + " of water.", steaming);
+                "steam",
+                "Lid on. The round boils away about " + Quoted.mass(water.grams(), 0) + " of water.",
+                steaming);
         return switch (from) {
             case BOILING -> List.of(on);
-            case COLD -> List.of(new CookStep("Pieces on over cold water; wait for the first steam.", HEAT_UP), on);
+            case COLD ->
+                List.of(new CookStep("warm-up", "Pieces on over cold water; wait for the first steam.", HEAT_UP), on);
         };
     }
 }

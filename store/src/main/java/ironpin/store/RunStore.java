@@ -76,17 +76,18 @@ public final class RunStore {
     /**
      * Starts a timer and returns its number.
      *
+     * @param spell key of the task's timed spell; empty for the whole task
      * @param length above 0, at most 7 days
      * @throws IllegalArgumentException outside that range
      */
-    public long startTimer(long batchId, String taskKey, String label, Duration length, Instant now) {
+    public long startTimer(long batchId, String taskKey, String spell, Duration length, Instant now) {
         if (length.isNegative() || length.isZero() || length.compareTo(Duration.ofDays(7)) > 0) {
             throw new Refused("a timer runs for up to 7 days, not " + length);
         }
         return cupboard.write(dsl -> dsl.insertInto(TIMER)
                 .set(TIMER.BATCH_ID, batchId)
                 .set(TIMER.TASK_KEY, taskKey)
-                .set(TIMER.LABEL, label)
+                .set(TIMER.SPELL, spell)
                 .set(TIMER.STARTED_AT, Times.kept(now))
                 .set(TIMER.SECONDS, length.toSeconds())
                 .returningResult(TIMER.ID)
@@ -106,7 +107,7 @@ public final class RunStore {
         return new RunningTimer(
                 row.getId(),
                 row.getTaskKey(),
-                row.getLabel(),
+                row.getSpell(),
                 Times.read(row.getStartedAt()),
                 Duration.ofSeconds(row.getSeconds()),
                 Optional.ofNullable(Times.read(row.getStoppedAt())));

@@ -9,13 +9,13 @@ import java.util.Optional;
  *
  * @param id its number
  * @param taskKey which task it belongs to
- * @param label what it times
+ * @param spell key of the task's timed spell; empty for the whole task
  * @param startedAt when it was started
  * @param length how long it runs
  * @param stoppedAt when it was stopped by hand
  */
 public record RunningTimer(
-        long id, String taskKey, String label, Instant startedAt, Duration length, Optional<Instant> stoppedAt) {
+        long id, String taskKey, String spell, Instant startedAt, Duration length, Optional<Instant> stoppedAt) {
     /** When it rings. */
     public Instant endsAt() {
         return startedAt.plus(length);

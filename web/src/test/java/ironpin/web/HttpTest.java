@@ -362,6 +362,34 @@ public class HttpTest extends OpenKitchen {
         assertEquals(get("/").statusCode(), 200);
     }
 
+    /** A lot is judged and then left out: other batches look at what came of it, and its own can still go elsewhere. */
+    @Test
+    public void whatCameOfALotThatWasLeftOutBreaksNothing() throws IOException, InterruptedException {
+        String json = "application/json";
+        String form = "application/x-www-form-urlencoded";
+        long id = JSON.readTree(
+                        post("/api/v1/batches", json, get("/api/v1/batches/4").body(), token())
+                                .body())
+                .get("id")
+                .asLong();
+        String judged = "place=book&lot=2&made=40&burst=1&leaked=0&stuck=0&doughLeft=0&fillingLeft=0"
+                + "&skin=RIGHT&filling=RIGHT&core=&note=";
+        assertEquals(post("/batches/" + id + "/outcome", form, judged, token()).statusCode(), 200);
+        assertEquals(
+                post("/batches/" + id + "/lanes/drop", form, "place=table&lot=2", token())
+                        .statusCode(),
+                200);
+        String style = bean(BatchStore.class).load(4).batch().lot(2).style();
+        assertEquals(get("/batches/4/table?lot=2").statusCode(), 200, style);
+        assertEquals(get("/batches/new?style=" + style).statusCode(), 200);
+        assertEquals(get("/book").statusCode(), 200);
+        String out = get("/api/v1/batches/" + id).body();
+        HttpResponse<String> in = post("/api/v1/batches", json, out, token());
+        assertEquals(in.statusCode(), 201, in.body());
+        bean(BatchStore.class).delete(id);
+        bean(BatchStore.class).delete(JSON.readTree(in.body()).get("id").asLong());
+    }
+
     @Test
     public void pressedTwiceIsDoneOnce() throws IOException, InterruptedException {
         long id = JSON.readTree(post(
@@ -528,7 +556,7 @@ public class HttpTest extends OpenKitchen {
                         .statusCode(),
                 404);
         assertEquals(
-                post("/batches/" + id + "/timers", form, place + "key=dough-1.rest&offer=7", token())
+                post("/batches/" + id + "/timers", form, place + "key=dough-1.rest&spell=nap", token())
                         .statusCode(),
                 404);
         assertEquals(

@@ -61,6 +61,7 @@ class BatchApi {
                 .body(WrittenBatch.of(
                         stored.batch(),
                         book.entries(id).stream()
+                                .filter(one -> stored.batch().lots().stream().anyMatch(lot -> lot.no() == one.lotNo()))
                                 .map(one -> WrittenOutcome.of(one.lotNo(), one.recordedAt(), one.outcome()))
                                 .toList(),
                         stored.source()));

@@ -1,5 +1,6 @@
 package ironpin.web.page;
 
+import ironpin.batch.Lot;
 import ironpin.plan.LotPlan;
 import ironpin.store.BatchStore;
 import ironpin.store.BookEntry;
@@ -8,6 +9,8 @@ import ironpin.store.CorrectionStore;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** Looks up the last lot of a style: what was said of it, and how its dough was corrected. */
@@ -32,9 +35,13 @@ class LastTimes {
     }
 
     private List<String> corrected(BookEntry entry) {
-        int doughNo = batches.load(entry.batchId()).batch().lot(entry.lotNo()).doughNo();
+        // A lot that was judged may have been left out of its batch afterwards.
+        Set<Integer> doughs = batches.load(entry.batchId()).batch().lots().stream()
+                .filter(lot -> lot.no() == entry.lotNo())
+                .map(Lot::doughNo)
+                .collect(Collectors.toSet());
         return corrections.standing(entry.batchId()).stream()
-                .filter(one -> one.doughNo() == doughNo)
+                .filter(one -> doughs.contains(one.doughNo()))
                 .map(Corrected::said)
                 .toList();
     }

@@ -8,6 +8,7 @@ import ironpin.store.RunningTimer;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,7 +21,7 @@ import java.util.Optional;
  * @param timers of the whole batch, the first to ring first
  * @param progress what is done and what may begin
  */
-public record Run(List<RunStep> steps, List<RunningTimer> timers, Progress progress) {
+public record Run(List<RunStep> steps, List<Ringing> timers, Progress progress) {
     static Run of(BatchPlan plan, Map<String, Instant> ticked, List<RunningTimer> timers, Instant now) {
         Map<String, Duration> left = new HashMap<>();
         for (RunningTimer timer : timers) {
@@ -29,13 +30,19 @@ public record Run(List<RunStep> steps, List<RunningTimer> timers, Progress progr
         Progress progress = Progress.of(plan.timetable(), ticked.keySet(), left);
         List<RunStep> steps = plan.timetable().slots().stream()
                 .map(slot -> {
-                    List<RunningTimer> mine = timers.stream()
+                    List<Ringing> mine = timers.stream()
                             .filter(timer -> timer.taskKey().equals(slot.task().key()))
+                            .map(timer -> Ringing.of(timer, slot.task()))
                             .toList();
                     return new RunStep(slot, progress, ticked.keySet(), mine);
                 })
                 .toList();
-        return new Run(steps, timers, progress);
+        // A timer of a step that the plan no longer has rings for nobody.
+        List<Ringing> ringing = steps.stream()
+                .flatMap(step -> step.timers().stream())
+                .sorted(Comparator.comparing(Ringing::endsAt))
+                .toList();
+        return new Run(steps, ringing, progress);
     }
 
     /** The one thing to do now. */

@@ -101,18 +101,17 @@ class RunController {
 
     @PostMapping("/timers")
     String startTimer(
-            @PathVariable long id, @RequestParam String key, @RequestParam int offer, From from, Model model) {
+            @PathVariable long id, @RequestParam String key, @RequestParam String spell, From from, Model model) {
         RunStep step = step(run(id), key);
-        List<RunStep.Offer> offers = step.offers();
-        if (offer < 0 || offer >= offers.size()) {
-            throw new NoSuchThing("timer", key);
-        }
+        RunStep.Offer chosen = step.offers().stream()
+                .filter(offer -> offer.spell().equals(spell))
+                .findFirst()
+                .orElseThrow(() -> new NoSuchThing("timer", key + " " + spell));
         if (!step.ready()) {
             return answer(id, from, model);
         }
-        RunStep.Offer chosen = offers.get(offer);
         cupboard.together(() -> {
-            runs.startTimer(id, key, chosen.label(), Duration.ofSeconds(chosen.seconds()), clock.instant());
+            runs.startTimer(id, key, chosen.spell(), Duration.ofSeconds(chosen.seconds()), clock.instant());
             return batches.start(id, clock.instant());
         });
         return answer(id, from, model);

@@ -3,7 +3,6 @@ package ironpin.web.page;
 import ironpin.clock.Progress;
 import ironpin.clock.Task;
 import ironpin.clock.Timetable;
-import ironpin.store.RunningTimer;
 import ironpin.web.picture.Say;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -19,16 +18,16 @@ import java.util.stream.Collectors;
  * @param ticked keys of all steps and lines that are ticked off
  * @param timers its timers that have not been stopped
  */
-public record RunStep(Timetable.Slot slot, Progress progress, Set<String> ticked, List<RunningTimer> timers) {
+public record RunStep(Timetable.Slot slot, Progress progress, Set<String> ticked, List<Ringing> timers) {
     /**
      * A timer that can be started.
      *
-     * @param index which of the step's timers
+     * @param spell key of the step's timed spell; empty for the whole step
      * @param label what it times
      * @param seconds how long
      * @param length in words
      */
-    public record Offer(int index, String label, long seconds, String length) {}
+    public record Offer(String spell, String label, long seconds, String length) {}
 
     /**
      * Something weighed for it, as a line that can be ticked.
@@ -89,7 +88,7 @@ public record RunStep(Timetable.Slot slot, Progress progress, Set<String> ticked
         return ready()
                 ? offers().stream()
                         .filter(offer ->
-                                timers.stream().noneMatch(timer -> timer.label().equals(offer.label())))
+                                timers.stream().noneMatch(timer -> timer.spell().equals(offer.spell())))
                         .toList()
                 : List.of();
     }
@@ -102,14 +101,14 @@ public record RunStep(Timetable.Slot slot, Progress progress, Set<String> ticked
     /** Timers a step has: one for each timed spell, or one for the whole if it gets on by itself. */
     static List<Offer> offers(Task task) {
         List<Offer> offers = new ArrayList<>();
-        task.spells().forEach(spell -> offers.add(offer(offers.size(), spell.text(), spell.time())));
+        task.spells().forEach(spell -> offers.add(offer(spell.key(), spell.text(), spell.time())));
         if (offers.isEmpty() && task.timed()) {
-            offers.add(offer(0, task.title(), task.time()));
+            offers.add(offer("", task.title(), task.time()));
         }
         return offers;
     }
 
-    private static Offer offer(int index, String label, Duration time) {
-        return new Offer(index, label, time.toSeconds(), Say.time(time));
+    private static Offer offer(String spell, String label, Duration time) {
+        return new Offer(spell, label, time.toSeconds(), Say.time(time));
     }
 }

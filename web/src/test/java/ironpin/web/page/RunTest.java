@@ -4,6 +4,9 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
+import ironpin.batch.Batch;
+import ironpin.batch.FillingComposing;
+import ironpin.batch.Style;
 import ironpin.batch.Styles;
 import ironpin.plan.BatchPlan;
 import ironpin.store.RunningTimer;
@@ -14,6 +17,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.testng.annotations.Test;
 
 public class RunTest {
@@ -21,9 +25,9 @@ public class RunTest {
     private static final BatchPlan PLAN = BatchPlan.of(Styles.start(
             Styles.get("boiled-crescent"), "Supper", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL));
 
-    private static RunningTimer timer(String key, String label, Duration left) {
+    private static RunningTimer timer(String key, String spell, Duration left) {
         return new RunningTimer(
-                1, key, label, NOW.plus(left).minus(Duration.ofMinutes(40)), Duration.ofMinutes(40), Optional.empty());
+                1, key, spell, NOW.plus(left).minus(Duration.ofMinutes(40)), Duration.ofMinutes(40), Optional.empty());
     }
 
     private static Run run(Map<String, Instant> done, RunningTimer... timers) {
@@ -65,13 +69,31 @@ public class RunTest {
         RunStep round = step(run(done), "lot-1.cook-1");
         assertEquals(round.offers().size(), 4);
         assertEquals(round.open(), round.offers());
-        RunningTimer first = timer("lot-1.cook-1", round.offers().get(0).label(), Duration.ofSeconds(20));
+        RunningTimer first = timer("lot-1.cook-1", round.offers().get(0).spell(), Duration.ofSeconds(20));
         RunStep started = step(run(done, first), "lot-1.cook-1");
         assertEquals(started.open().size(), 3);
-        assertTrue(started.open().stream().noneMatch(offer -> offer.index() == 0));
+        assertTrue(started.open().stream().noneMatch(offer -> offer.spell().equals("in")));
         long seconds = round.offers().stream().mapToLong(RunStep.Offer::seconds).sum();
         assertEquals(seconds, Duration.ofMinutes(6).toSeconds());
         assertTrue(step(run(Map.of()), "lot-1.cook-1").open().isEmpty(), "no timer before it may begin");
+    }
+
+    /** A filling of many long names is one step with long sentences; its timers are found by their keys. */
+    @Test
+    public void everySpellOfAStepHasAKeyOfItsOwn() {
+        for (Style style : Styles.all()) {
+            Batch batch = Styles.start(style, "Supper", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
+            for (int i = 0; i < 8; i++) {
+                batch = FillingComposing.add(batch, 1, "very finely chopped dark green winter leaves, salted " + i);
+            }
+            for (RunStep step :
+                    Run.of(BatchPlan.of(batch), Map.of(), List.of(), NOW).steps()) {
+                List<String> spells =
+                        step.offers().stream().map(RunStep.Offer::spell).toList();
+                assertEquals(Set.copyOf(spells).size(), spells.size(), step.key() + spells);
+                assertTrue(spells.stream().allMatch(spell -> spell.matches("[a-z0-9-]{0,40}")), spells.toString());
+            }
+        }
     }
 
     @Test
