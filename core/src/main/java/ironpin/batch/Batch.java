@@ -1,5 +1,6 @@
 package ironpin.batch;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import ironpin.cook.CookMethod;
 import ironpin.cook.Vessel;
 import ironpin.dip.Dip;
@@ -28,6 +29,7 @@ import java.util.function.UnaryOperator;
  * @param fillings at least one
  * @param lots at least one, in the order of their lanes
  */
+@RecordBuilder
 public record Batch(
         String title,
         LocalDateTime serving,
@@ -37,7 +39,8 @@ public record Batch(
         Guests guests,
         List<Dough> doughs,
         List<Filling> fillings,
-        List<Lot> lots) {
+        List<Lot> lots)
+        implements BatchBuilder.With {
     public Batch {
         title = Typed.name(title);
         doughs = List.copyOf(doughs);
@@ -78,8 +81,9 @@ public record Batch(
     }
 
     /** The same batch under another title. */
+    @Override
     public Batch withTitle(String changed) {
-        return new Batch(changed.strip(), serving, eaters, appetite, waters, guests, doughs, fillings, lots);
+        return BatchBuilder.builder(this).title(changed.strip()).build();
     }
 
     /** The same supper on another evening; what was at hand then is not held. */
@@ -87,14 +91,12 @@ public record Batch(
         return Pins.release(this).withServing(evening);
     }
 
-    /** The same batch served at another time. */
-    public Batch withServing(LocalDateTime changed) {
-        return new Batch(title, changed, eaters, appetite, waters, guests, doughs, fillings, lots);
-    }
-
     /** The same batch for another appetite: lots counted per eater still the same part of it. */
+    @Override
     public Batch withAppetite(Appetite changed) {
-        return new Batch(title, serving, eaters, changed, waters, guests, doughs, fillings, lots)
+        return BatchBuilder.builder(this)
+                .appetite(changed)
+                .build()
                 .mapLots(lot -> lot.rule() instanceof PieceRule.PerEater rule
                         ? lot.withRule(hungrier(rule, Styles.get(lot.style()), changed))
                         : lot);
@@ -108,7 +110,7 @@ public record Batch(
 
     /** The same batch with one lot called something else. @param name 1 to 80 characters */
     public Batch withLotName(int lotNo, String name) {
-        return mapLots(lot -> lot.no() == lotNo ? lot.named(name.strip()) : lot);
+        return mapLots(lot -> lot.no() == lotNo ? lot.withName(name.strip()) : lot);
     }
 
     /** The same batch with one lot cooked another way, in a vessel that suits it. */
@@ -130,59 +132,23 @@ public record Batch(
     }
 
     Batch withLanes(List<Dough> otherDoughs, List<Filling> otherFillings, List<Lot> otherLots) {
-        return new Batch(title, serving, eaters, appetite, waters, guests, otherDoughs, otherFillings, otherLots);
-    }
-
-    /** The same batch for other guests. */
-    public Batch withGuests(Guests changed) {
-        return new Batch(title, serving, eaters, appetite, waters, changed, doughs, fillings, lots);
-    }
-
-    Batch withWaters(Waters changed) {
-        return new Batch(title, serving, eaters, appetite, changed, guests, doughs, fillings, lots);
-    }
-
-    Batch withEaters(int changed) {
-        return new Batch(title, serving, changed, appetite, waters, guests, doughs, fillings, lots);
+        return BatchBuilder.builder(this)
+                .doughs(otherDoughs)
+                .fillings(otherFillings)
+                .lots(otherLots)
+                .build();
     }
 
     Batch mapDoughs(UnaryOperator<Dough> change) {
-        return new Batch(
-                title,
-                serving,
-                eaters,
-                appetite,
-                waters,
-                guests,
-                doughs.stream().map(change).toList(),
-                fillings,
-                lots);
+        return withDoughs(doughs.stream().map(change).toList());
     }
 
     Batch mapFillings(UnaryOperator<Filling> change) {
-        return new Batch(
-                title,
-                serving,
-                eaters,
-                appetite,
-                waters,
-                guests,
-                doughs,
-                fillings.stream().map(change).toList(),
-                lots);
+        return withFillings(fillings.stream().map(change).toList());
     }
 
     Batch mapLots(UnaryOperator<Lot> change) {
-        return new Batch(
-                title,
-                serving,
-                eaters,
-                appetite,
-                waters,
-                guests,
-                doughs,
-                fillings,
-                lots.stream().map(change).toList());
+        return withLots(lots.stream().map(change).toList());
     }
 
     private static <T> Set<Integer> distinct(String what, List<T> items, ToIntFunction<T> no) {

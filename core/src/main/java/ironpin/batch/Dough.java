@@ -1,5 +1,6 @@
 package ironpin.batch;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import ironpin.dough.Bowl;
 import ironpin.dough.DoughAddition;
 import ironpin.dough.DoughFamily;
@@ -30,6 +31,7 @@ import java.util.Optional;
  * @param loss what bowl, hands and bench keep, 0 to 20 % of the dough
  * @param flourAtHand if set, this much flour decides the number of pieces
  */
+@RecordBuilder
 public record Dough(
         int no,
         String name,
@@ -41,7 +43,8 @@ public record Dough(
         Kneading kneading,
         Optional<Bowl> bowl,
         Percentage loss,
-        Optional<Mass> flourAtHand) {
+        Optional<Mass> flourAtHand)
+        implements DoughBuilder.With {
     private static final double TOLERANCE_PERCENT = 0.01;
 
     public Dough {
@@ -76,36 +79,12 @@ public record Dough(
         return RestPlan.of(family, kneading, rest);
     }
 
-    Dough withFormula(DoughFormula changed) {
-        return new Dough(no, name, family, flours, changed, water, rest, kneading, bowl, loss, flourAtHand);
-    }
-
-    Dough withFlours(List<FlourShare> changed) {
-        return new Dough(no, name, family, changed, formula, water, rest, kneading, bowl, loss, flourAtHand);
-    }
-
-    Dough withWater(Temperature changed) {
-        return new Dough(no, name, family, flours, formula, changed, rest, kneading, bowl, loss, flourAtHand);
-    }
-
-    Dough withRest(Duration changed) {
-        return new Dough(no, name, family, flours, formula, water, changed, kneading, bowl, loss, flourAtHand);
-    }
-
-    Dough withKneading(Kneading changed) {
-        Duration suits = changed.school().restFrom(family, rest);
-        return new Dough(no, name, family, flours, formula, water, suits, changed, bowl, loss, flourAtHand);
-    }
-
-    Dough withBowl(Optional<Bowl> changed) {
-        return new Dough(no, name, family, flours, formula, water, rest, kneading, changed, loss, flourAtHand);
-    }
-
-    Dough withLoss(Percentage changed) {
-        return new Dough(no, name, family, flours, formula, water, rest, kneading, bowl, changed, flourAtHand);
-    }
-
-    Dough withFlourAtHand(Optional<Mass> changed) {
-        return new Dough(no, name, family, flours, formula, water, rest, kneading, bowl, loss, changed);
+    /** Kneaded by another school, which may want another rest. */
+    @Override
+    public Dough withKneading(Kneading changed) {
+        return DoughBuilder.builder(this)
+                .rest(changed.school().restFrom(family, rest))
+                .kneading(changed)
+                .build();
     }
 }

@@ -1,5 +1,6 @@
 package ironpin.batch;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingKind;
 import ironpin.filling.MixSchool;
@@ -23,6 +24,7 @@ import java.util.Optional;
  * @param loss what the bowl keeps, 0 to 20 % of what is left after the patty
  * @param atHand if set, this much filling decides the number of pieces
  */
+@RecordBuilder
 public record Filling(
         int no,
         String name,
@@ -31,7 +33,8 @@ public record Filling(
         MixSchool school,
         Mass testPatty,
         Percentage loss,
-        Optional<Mass> atHand) {
+        Optional<Mass> atHand)
+        implements FillingBuilder.With {
     public Filling {
         name = Typed.name(name);
         if (loss.percent() < 0 || loss.percent() > 20) {
@@ -40,10 +43,6 @@ public record Filling(
         if (testPatty.isNegative() || testPatty.grams() > 200) {
             throw new Refused("a test patty weighs 0 to 200 g, not " + testPatty);
         }
-    }
-
-    Filling withFormula(FillingFormula changed) {
-        return new Filling(no, name, kind, changed, school, testPatty, loss, atHand);
     }
 
     /** In a sentence: "lamb and carrot filling"; a name that says so already is not said twice. */
@@ -58,23 +57,9 @@ public record Filling(
         return suiting.contains(school) ? school : suiting.get(0);
     }
 
-    Filling withSchool(MixSchool changed) {
-        return new Filling(no, name, kind, formula, changed, testPatty, loss, atHand);
-    }
-
-    Filling withKind(FillingKind changed) {
-        return new Filling(no, name, changed, formula, usual(changed), testPatty, loss, atHand);
-    }
-
-    Filling withTestPatty(Mass changed) {
-        return new Filling(no, name, kind, formula, school, changed, loss, atHand);
-    }
-
-    Filling withLoss(Percentage changed) {
-        return new Filling(no, name, kind, formula, school, testPatty, changed, atHand);
-    }
-
-    Filling withAtHand(Optional<Mass> changed) {
-        return new Filling(no, name, kind, formula, school, testPatty, loss, changed);
+    /** Of another kind, brought together as suits it. */
+    @Override
+    public Filling withKind(FillingKind changed) {
+        return FillingBuilder.builder(this).kind(changed).school(usual(changed)).build();
     }
 }

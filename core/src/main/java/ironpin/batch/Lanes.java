@@ -34,7 +34,7 @@ public final class Lanes {
         List<Lot> lots = new ArrayList<>(scaled(batch, (double) counted(batch) / (counted(batch) + 1)));
         Lot lot = style.startLot(lotNo, doughNo, fillingNo, style.perEater(share));
         boolean taken = lots.stream().anyMatch(other -> other.name().equals(lot.name()));
-        lots.add(taken ? lot.named(lot.name() + " " + lotNo) : lot);
+        lots.add(taken ? lot.withName(lot.name() + " " + lotNo) : lot);
         return batch.withLanes(doughs, fillings, lots);
     }
 

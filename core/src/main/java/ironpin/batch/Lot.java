@@ -1,5 +1,6 @@
 package ironpin.batch;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import ironpin.cook.CookMethod;
 import ironpin.cook.Vessel;
 import ironpin.dip.Dip;
@@ -30,6 +31,7 @@ import java.util.Optional;
  * @param dip with what
  * @param bought a wrapper out of a pack instead of the dough
  */
+@RecordBuilder
 public record Lot(
         int no,
         String name,
@@ -45,7 +47,8 @@ public record Lot(
         CookMethod method,
         Vessel vessel,
         Dip dip,
-        Optional<BoughtWrapper> bought) {
+        Optional<BoughtWrapper> bought)
+        implements LotBuilder.With {
     /**
      * How a piece is rolled.
      *
@@ -89,129 +92,46 @@ public record Lot(
         return bought.map(BoughtWrapper::size).orElse(shape.disc());
     }
 
-    private Lot with(PieceRule rule, int toFreezer, Mass doughEach, Mass fillingEach, Shape shape) {
-        return new Lot(
-                no,
-                name,
-                style,
-                doughNo,
-                fillingNo,
-                rule,
-                toFreezer,
-                doughEach,
-                fillingEach,
-                shape,
-                fold,
-                method,
-                vessel,
-                dip,
-                bought);
-    }
-
-    private Lot with(Fold fold, CookMethod method, Vessel vessel, Optional<BoughtWrapper> bought) {
-        return new Lot(
-                no,
-                name,
-                style,
-                doughNo,
-                fillingNo,
-                rule,
-                toFreezer,
-                doughEach,
-                fillingEach,
-                shape,
-                fold,
-                method,
-                vessel,
-                dip,
-                bought);
-    }
-
-    private Lot with(String name, int doughNo, int fillingNo, Dip dip) {
-        return new Lot(
-                no,
-                name,
-                style,
-                doughNo,
-                fillingNo,
-                rule,
-                toFreezer,
-                doughEach,
-                fillingEach,
-                shape,
-                fold,
-                method,
-                vessel,
-                dip,
-                bought);
-    }
-
     /** The same lot from another dough or with another filling. */
     Lot from(int otherDough, int otherFilling) {
-        return with(name, otherDough, otherFilling, dip);
+        return LotBuilder.builder(this)
+                .doughNo(otherDough)
+                .fillingNo(otherFilling)
+                .build();
     }
 
     /** A lot beside this one: the same filling and cooking, in wrappers out of a pack. */
     Lot inWrappers(int otherNo, PieceRule otherRule, BoughtWrapper wrapper) {
-        return new Lot(
-                otherNo,
-                "In bought wrappers",
-                style,
-                doughNo,
-                fillingNo,
-                otherRule,
-                0,
-                doughEach,
-                fillingEach,
-                shape,
-                wrapper.holding(fold),
-                method,
-                vessel,
-                dip,
-                Optional.of(wrapper));
-    }
-
-    Lot withDip(Dip changed) {
-        return with(name, doughNo, fillingNo, changed);
-    }
-
-    Lot named(String changed) {
-        return with(changed, doughNo, fillingNo, dip);
-    }
-
-    Lot withRule(PieceRule changed) {
-        return with(changed, toFreezer, doughEach, fillingEach, shape);
-    }
-
-    Lot withToFreezer(int changed) {
-        return with(rule, changed, doughEach, fillingEach, shape);
+        return LotBuilder.builder(this)
+                .no(otherNo)
+                .name("In bought wrappers")
+                .rule(otherRule)
+                .toFreezer(0)
+                .fold(wrapper.holding(fold))
+                .bought(Optional.of(wrapper))
+                .build();
     }
 
     Lot withEach(Mass dough, Mass filling) {
-        return with(rule, toFreezer, dough, filling, shape);
+        return LotBuilder.builder(this).doughEach(dough).fillingEach(filling).build();
     }
 
-    Lot withShape(Shape changed) {
-        return with(rule, toFreezer, doughEach, fillingEach, changed);
-    }
-
-    Lot withFold(Fold changed) {
+    /** Folded another way, or in a simple one if the wrapper cannot hold it. */
+    @Override
+    public Lot withFold(Fold changed) {
         Fold holds = bought.map(wrapper -> wrapper.holding(changed)).orElse(changed);
-        return with(holds, method, vessel, bought);
+        return LotBuilder.builder(this).fold(holds).build();
     }
 
     Lot withMethod(CookMethod changed, Vessel in) {
-        return with(fold, changed, in, bought);
-    }
-
-    Lot withVessel(Vessel changed) {
-        return with(fold, method, changed, bought);
+        return LotBuilder.builder(this).method(changed).vessel(in).build();
     }
 
     /** Out of a pack, or from the dough again; a fold that the wrapper cannot hold gives way to a simple one. */
-    Lot withBought(Optional<BoughtWrapper> changed) {
+    @Override
+    public Lot withBought(Optional<BoughtWrapper> changed) {
         Fold holds = changed.map(wrapper -> wrapper.holding(fold))
                 .orElseGet(() -> bought.isPresent() ? Styles.get(style).fold() : fold);
-        return with(holds, method, vessel, changed);
+        return LotBuilder.builder(this).fold(holds).bought(changed).build();
     }
 }

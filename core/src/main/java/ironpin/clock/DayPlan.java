@@ -53,7 +53,7 @@ public final class DayPlan {
         }
         List<String> all = tasks.stream().map(Task::key).toList();
         tasks.add(Task.hands(SERVE, Station.TABLE, "Everything to the table.", TO_TABLE, all)
-                .saying("Soup and steam scald: bite small."));
+                .withDetail("Soup and steam scald: bite small."));
         return List.copyOf(tasks);
     }
 
@@ -73,7 +73,7 @@ public final class DayPlan {
                     ? "Stir the dips."
                     : "Stir the dip.";
             tasks.add(Task.hands("table.dip", Station.TABLE, title, DIP, List.of())
-                    .weighing(parts));
+                    .withParts(parts));
         }
     }
 }

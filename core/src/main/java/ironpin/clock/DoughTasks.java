@@ -60,8 +60,8 @@ final class DoughTasks {
                         title,
                         Pace.mixing(share.made().total()),
                         List.of())
-                .saying(Quoted.mass(share.made().total().grams(), 0) + " in all.")
-                .weighing(weighed()));
+                .withDetail(Quoted.mass(share.made().total().grams(), 0) + " in all.")
+                .withParts(weighed()));
     }
 
     /** Every line of it, flours first. */
@@ -92,7 +92,7 @@ final class DoughTasks {
         if (wait.toMinutes() >= 1) {
             String title = "The " + name + " cools until hands may go in.";
             tasks.add(Task.waiting(key + ".cool", Station.DOUGH, title, Pace.minutes(wait.toSeconds() / 60.0), last())
-                    .saying("Covered, to " + Quoted.temperature(Mixing.HANDS.celsius()) + " (est.)."));
+                    .withDetail("Covered, to " + Quoted.temperature(Mixing.HANDS.celsius()) + " (est.)."));
         }
     }
 
@@ -109,9 +109,9 @@ final class DoughTasks {
         String detail =
                 (work ? "" : step.text() + " ") + step.cue().map(Cue::text).orElse("");
         tasks.add(Task.waiting(own, Station.DOUGH, title, step.time(), last())
-                .saying(detail.strip())
-                .needing(needs(step))
-                .with(work ? List.of(new CookStep("knead", step.text(), step.time())) : List.of()));
+                .withDetail(detail.strip())
+                .withNeeds(needs(step))
+                .withSpells(work ? List.of(new CookStep("knead", step.text(), step.time())) : List.of()));
     }
 
     private Set<String> needs(RestPlan.Step step) {

@@ -85,15 +85,15 @@ final class FillingTasks {
                         "Warm stock and gelatin for the soup, pour it on a tray.",
                         STOCK,
                         List.of())
-                .saying(Quoted.length(Aspic.TRAY.depth().millimetres(), 0) + " deep.")
-                .weighing(List.of(new Task.Part(key + ".stock-mass", "stock", Quoted.mass(stock.grams(), 0)))));
+                .withDetail(Quoted.length(Aspic.TRAY.depth().millimetres(), 0) + " deep.")
+                .withParts(List.of(new Task.Part(key + ".stock-mass", "stock", Quoted.mass(stock.grams(), 0)))));
         tasks.add(Task.waiting(
                         key + ".set",
                         Station.FILLING,
                         "The stock sets in the fridge.",
                         Pace.minutes(Aspic.TRAY.sets().toSeconds() / 60.0),
                         List.of(key + ".stock"))
-                .saying("Shallow, uncovered until it is cold."));
+                .withDetail("Shallow, uncovered until it is cold."));
         before.add(key + ".set");
     }
 
@@ -102,8 +102,8 @@ final class FillingTasks {
         String last = stem;
         Duration hands = step.hands().isZero() ? WEIGHING : step.hands();
         tasks.add(Task.hands(stem, Station.FILLING, title(step), hands, List.of())
-                .saying(of() + (step.dayBefore() ? " May be done the day before, kept cold." : ""))
-                .weighing(parts(step, stem)));
+                .withDetail(of() + (step.dayBefore() ? " May be done the day before, kept cold." : ""))
+                .withParts(parts(step, stem)));
         if (!step.waits().isZero()) {
             String waiting = stem + "-wait";
             tasks.add(Task.waiting(waiting, Station.FILLING, waits(step), step.waits(), List.of(last)));
@@ -155,9 +155,9 @@ final class FillingTasks {
                 ? ""
                 : " Fry a " + Quoted.mass(share.patty().grams(), 0) + " patty and taste that, never the raw filling.";
         tasks.add(Task.hands(mixing(filling.no()), Station.FILLING, "Make the " + filling.called() + ".", time, before)
-                .saying(Quoted.mass(share.made().grams(), 0) + " in all." + patty)
-                .with(spells)
-                .weighing(parts));
+                .withDetail(Quoted.mass(share.made().grams(), 0) + " in all." + patty)
+                .withSpells(spells)
+                .withParts(parts));
     }
 
     private static List<Task.Part> parts(OrderCard.Step step, String stem) {

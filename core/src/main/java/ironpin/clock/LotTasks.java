@@ -57,8 +57,8 @@ final class LotTasks {
                         title,
                         bought ? Pace.folding(lot.fold(), share.pieces()) : Pace.shaping(lot.fold(), share.pieces()),
                         after)
-                .saying("Keep them covered." + frozen)
-                .weighing(List.of(
+                .withDetail("Keep them covered." + frozen)
+                .withParts(List.of(
                         new Task.Part(
                                 shape(lot.no()) + ".skin",
                                 bought ? "a wrapper" : "of dough each",
@@ -111,7 +111,7 @@ final class LotTasks {
         String heat = "lot-" + lot.no() + ".heat";
         tasks.add(Task.waiting(
                         heat, Station.COOK, "Heat the " + lot.vessel().kind().label() + ".", HEAT_UP, List.of())
-                .needing(Set.of(vessel)));
+                .withNeeds(Set.of(vessel)));
         List<String> before = List.of(heat, shape(lot.no()));
         String core = "In the middle at least "
                 + Quoted.temperature(SafeCore.of(batch.filling(lot.fillingNo()).formula())
@@ -121,9 +121,9 @@ final class LotTasks {
         int count = rounds.sizes().size();
         if (count > MOST_ROUNDS) {
             tasks.add(repeated(lot, rounds, each, before)
-                    .saying(core)
-                    .needing(needs)
-                    .with(spells));
+                    .withDetail(core)
+                    .withNeeds(needs)
+                    .withSpells(spells));
             return tasks;
         }
         for (int i = 0; i < count; i++) {
@@ -135,9 +135,9 @@ final class LotTasks {
                             which + rounds.sizes().get(i) + " " + Name.within(lot.name()) + ".",
                             each,
                             before)
-                    .saying(core)
-                    .needing(needs)
-                    .with(spells));
+                    .withDetail(core)
+                    .withNeeds(needs)
+                    .withSpells(spells));
             before = List.of(key);
         }
         return tasks;

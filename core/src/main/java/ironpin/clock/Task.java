@@ -1,5 +1,6 @@
 package ironpin.clock;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import ironpin.batch.Station;
 import ironpin.cook.CookStep;
 import java.time.Duration;
@@ -19,6 +20,7 @@ import java.util.Set;
  * @param spells timed steps within, for the cook's timers; may be empty
  * @param parts what is weighed for it, each a line that can be ticked; may be empty
  */
+@RecordBuilder
 public record Task(
         String key,
         Station station,
@@ -28,7 +30,8 @@ public record Task(
         Set<String> needs,
         List<String> after,
         List<CookStep> spells,
-        List<Part> parts) {
+        List<Part> parts)
+        implements TaskBuilder.With {
     /** The cook's own pair of hands. */
     public static final String HANDS = "hands";
 
@@ -61,25 +64,9 @@ public record Task(
         return new Task(key, station, title, "", time, Set.of(), after, List.of(), List.of());
     }
 
-    Task saying(String changed) {
-        return new Task(key, station, title, changed, time, needs, after, spells, parts);
-    }
-
-    Task needing(Set<String> changed) {
-        return new Task(key, station, title, detail, time, changed, after, spells, parts);
-    }
-
-    Task with(List<CookStep> changed) {
-        return new Task(key, station, title, detail, time, needs, after, changed, parts);
-    }
-
-    Task weighing(List<Part> changed) {
-        return new Task(key, station, title, detail, time, needs, after, spells, changed);
-    }
-
     /** What is left of it. */
     Task left(Duration changed, List<String> stillAfter) {
-        return new Task(key, station, title, detail, changed, needs, stillAfter, spells, parts);
+        return TaskBuilder.builder(this).time(changed).after(stillAfter).build();
     }
 
     /** Whether hands are busy with it. */

@@ -1,5 +1,6 @@
 package ironpin.kit;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import ironpin.dough.Bowl;
 import ironpin.dough.BowlMaterial;
 import ironpin.dough.Waters;
@@ -22,7 +23,9 @@ import java.util.Set;
  * @param bowls 0 to 20, no key twice
  * @param hand what was learned about the cook
  */
-public record Kit(Waters waters, CupStandard cups, List<Flour> flours, List<Bowl> bowls, Hand hand) {
+@RecordBuilder
+public record Kit(Waters waters, CupStandard cups, List<Flour> flours, List<Bowl> bowls, Hand hand)
+        implements KitBuilder.With {
     private static final int MOST_FLOURS = 40;
     private static final int MOST_BOWLS = 20;
 
@@ -67,25 +70,5 @@ public record Kit(Waters waters, CupStandard cups, List<Flour> flours, List<Bowl
     /** The bowl with this key, if it stands in the kit. */
     public Optional<Bowl> bowl(String key) {
         return bowls.stream().filter(bowl -> bowl.key().equals(key)).findFirst();
-    }
-
-    /** The same kit at other temperatures. */
-    public Kit withWaters(Waters changed) {
-        return new Kit(changed, cups, flours, bowls, hand);
-    }
-
-    /** The same kit with another cup. */
-    public Kit withCups(CupStandard changed) {
-        return new Kit(waters, changed, flours, bowls, hand);
-    }
-
-    /** The same kit with other flours. */
-    public Kit withFlours(List<Flour> changed) {
-        return new Kit(waters, cups, changed, bowls, hand);
-    }
-
-    /** The same kit with other bowls. */
-    public Kit withBowls(List<Bowl> changed) {
-        return new Kit(waters, cups, flours, changed, hand);
     }
 }

@@ -1,5 +1,6 @@
 package ironpin.pantry;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import ironpin.quantity.Percentage;
 import ironpin.refusal.Refused;
 import ironpin.wording.Typed;
@@ -15,8 +16,10 @@ import java.util.Optional;
  * @param absorption how much more it drinks than its label says
  * @param price of a kilogram, if the cook wrote it down
  */
+@RecordBuilder
 public record Flour(
-        String key, String name, FlourKind kind, Percentage protein, Absorption absorption, Optional<Price> price) {
+        String key, String name, FlourKind kind, Percentage protein, Absorption absorption, Optional<Price> price)
+        implements FlourBuilder.With {
     public Flour {
         name = Typed.name(name);
         if (protein.percent() < 0 || protein.percent() > 25) {
@@ -33,27 +36,8 @@ public record Flour(
     }
 
     /** The same flour under another name. */
+    @Override
     public Flour withName(String changed) {
-        return new Flour(key, changed.strip(), kind, protein, absorption, price);
-    }
-
-    /** The same flour, milled from something else. */
-    public Flour withKind(FlourKind changed) {
-        return new Flour(key, name, changed, protein, absorption, price);
-    }
-
-    /** The same flour with another protein. */
-    public Flour withProtein(Percentage changed) {
-        return new Flour(key, name, kind, changed, absorption, price);
-    }
-
-    /** The same flour with another belief about how it drinks. */
-    public Flour withAbsorption(Absorption changed) {
-        return new Flour(key, name, kind, protein, changed, price);
-    }
-
-    /** The same flour at another price. */
-    public Flour withPrice(Optional<Price> changed) {
-        return new Flour(key, name, kind, protein, absorption, changed);
+        return FlourBuilder.builder(this).name(changed.strip()).build();
     }
 }

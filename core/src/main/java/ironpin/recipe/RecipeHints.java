@@ -1,5 +1,6 @@
 package ironpin.recipe;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import ironpin.amount.AmountReader;
 import ironpin.cook.VesselKind;
 import ironpin.dough.KneadSchool;
@@ -30,6 +31,7 @@ import java.util.regex.Pattern;
  * @param bought whether it speaks of wrappers out of a pack
  * @param freezes whether it speaks of freezing
  */
+@RecordBuilder
 public record RecipeHints(
         Optional<Integer> count,
         Optional<Spread> doughEach,
@@ -43,7 +45,8 @@ public record RecipeHints(
         Optional<Duration> cooking,
         boolean bread,
         boolean bought,
-        boolean freezes) {
+        boolean freezes)
+        implements RecipeHintsBuilder.With {
     private static final Pattern BREAD = Pattern.compile(
             "\\b(?:flat ?breads?|griddle ?breads?|stuffed breads?|parathas?|rotis?|naans?|gozleme|gözleme|pupusas?|arepas?|gorditas?|bolani"
                     + "|kulchas?|filled breads?|khachapuri|hotteok|bing|pancakes? with filling|quesadillas?)\\b");
@@ -75,163 +78,5 @@ public record RecipeHints(
                 bread,
                 bought,
                 sentences.stream().anyMatch(sentence -> sentence.says(FREEZES)));
-    }
-
-    public RecipeHints withCount(Optional<Integer> changed) {
-        return new RecipeHints(
-                changed,
-                doughEach,
-                fillingEach,
-                disc,
-                rest,
-                kneading,
-                waterC,
-                fold,
-                vessel,
-                cooking,
-                bread,
-                bought,
-                freezes);
-    }
-
-    public RecipeHints withDoughEach(Optional<Spread> changed) {
-        return new RecipeHints(
-                count,
-                changed,
-                fillingEach,
-                disc,
-                rest,
-                kneading,
-                waterC,
-                fold,
-                vessel,
-                cooking,
-                bread,
-                bought,
-                freezes);
-    }
-
-    public RecipeHints withFillingEach(Optional<Spread> changed) {
-        return new RecipeHints(
-                count, doughEach, changed, disc, rest, kneading, waterC, fold, vessel, cooking, bread, bought, freezes);
-    }
-
-    public RecipeHints withDisc(Optional<Length> changed) {
-        return new RecipeHints(
-                count,
-                doughEach,
-                fillingEach,
-                changed,
-                rest,
-                kneading,
-                waterC,
-                fold,
-                vessel,
-                cooking,
-                bread,
-                bought,
-                freezes);
-    }
-
-    public RecipeHints withRest(Optional<Duration> changed) {
-        return new RecipeHints(
-                count,
-                doughEach,
-                fillingEach,
-                disc,
-                changed,
-                kneading,
-                waterC,
-                fold,
-                vessel,
-                cooking,
-                bread,
-                bought,
-                freezes);
-    }
-
-    public RecipeHints withKneading(Optional<KneadSchool> changed) {
-        return new RecipeHints(
-                count,
-                doughEach,
-                fillingEach,
-                disc,
-                rest,
-                changed,
-                waterC,
-                fold,
-                vessel,
-                cooking,
-                bread,
-                bought,
-                freezes);
-    }
-
-    public RecipeHints withWaterC(Optional<Double> changed) {
-        return new RecipeHints(
-                count,
-                doughEach,
-                fillingEach,
-                disc,
-                rest,
-                kneading,
-                changed,
-                fold,
-                vessel,
-                cooking,
-                bread,
-                bought,
-                freezes);
-    }
-
-    public RecipeHints withFold(Optional<Fold> changed) {
-        return new RecipeHints(
-                count,
-                doughEach,
-                fillingEach,
-                disc,
-                rest,
-                kneading,
-                waterC,
-                changed,
-                vessel,
-                cooking,
-                bread,
-                bought,
-                freezes);
-    }
-
-    public RecipeHints withVessel(Optional<VesselKind> changed) {
-        return new RecipeHints(
-                count,
-                doughEach,
-                fillingEach,
-                disc,
-                rest,
-                kneading,
-                waterC,
-                fold,
-                changed,
-                cooking,
-                bread,
-                bought,
-                freezes);
-    }
-
-    public RecipeHints withCooking(Optional<Duration> changed) {
-        return new RecipeHints(
-                count,
-                doughEach,
-                fillingEach,
-                disc,
-                rest,
-                kneading,
-                waterC,
-                fold,
-                vessel,
-                changed,
-                bread,
-                bought,
-                freezes);
     }
 }
