@@ -24,6 +24,7 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.FlywayException;
 import org.h2.jdbcx.JdbcConnectionPool;
 import org.jooq.DSLContext;
 import org.jooq.SQLDialect;
@@ -103,7 +104,9 @@ public final class Cupboard implements AutoCloseable {
         if (home.used()) {
             cupboard = new Cupboard(home.url());
             cupboard.backup(home.backups(), clock);
-            if (migrations(cupboard.pool).info().pending().length == 0) {
+            Flyway known = migrations(cupboard.pool);
+            if (known.info().pending().length == 0) {
+                validated(known, cupboard);
                 return cupboard;
             }
             cupboard.close();
@@ -121,10 +124,20 @@ public final class Cupboard implements AutoCloseable {
         return new Cupboard(home.url());
     }
 
+    /** What another version of Ironpin made of the folder is not touched. */
+    private static void validated(Flyway known, Cupboard cupboard) {
+        try {
+            known.validate();
+        } catch (FlywayException other) {
+            cupboard.close();
+            throw other;
+        }
+    }
+
     private static Flyway migrations(DataSource database) {
         return Flyway.configure()
                 .dataSource(database)
-                .locations("classpath:db/migration")
+                .locations("classpath:db/kitchen")
                 .load();
     }
 

@@ -1,6 +1,7 @@
 package ironpin.store;
 
 import java.sql.SQLException;
+import org.flywaydb.core.api.exception.FlywayValidateException;
 import org.h2.api.ErrorCode;
 
 /** A data folder that cannot be used; the message says why in a cook's words. */
@@ -13,6 +14,12 @@ public final class UnusableFolder extends RuntimeException {
             if (one instanceof SQLException sql && sql.getErrorCode() == ErrorCode.DATABASE_ALREADY_OPEN_1) {
                 return new UnusableFolder(
                         "Another Ironpin is using this data folder; stop it first, or choose another with --data.",
+                        problem);
+            }
+            if (one instanceof FlywayValidateException) {
+                return new UnusableFolder(
+                        "This data folder was made by another version of Ironpin, which this one cannot read; choose another "
+                                + "with --data. A demo is made anew with --fresh.",
                         problem);
             }
             if (one instanceof SQLException sql && sql.getErrorCode() == ErrorCode.FILE_CORRUPTED_1) {

@@ -21,7 +21,10 @@ import java.lang.reflect.Field;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.sql.Connection;
+import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -60,6 +63,23 @@ public class CupboardTest {
             }
         } finally {
             hands.shutdownNow();
+        }
+    }
+
+    /** What another version made is left as it is, and said. */
+    @Test
+    public void aFolderOfAnotherVersionIsSaidAndLeftAlone() throws Exception {
+        Path folder = TestFolder.fresh("another-version");
+        Cupboard.open(folder, CLOCK).close();
+        String url = "jdbc:h2:file:" + folder.toAbsolutePath().resolve("ironpin");
+        try (Connection connection = DriverManager.getConnection(url, "ironpin", "");
+                Statement statement = connection.createStatement()) {
+            statement.execute("update \"flyway_schema_history\" set \"checksum\" = 4711 where \"version\" = '1'");
+        }
+        UnusableFolder said = expectThrows(UnusableFolder.class, () -> Cupboard.open(folder, CLOCK));
+        assertTrue(said.getMessage().contains("another version"), said.getMessage());
+        try (Connection connection = DriverManager.getConnection(url, "ironpin", "")) {
+            assertTrue(connection.isValid(1), "it can still be opened by what made it");
         }
     }
 

@@ -312,6 +312,7 @@ public class RudeClientTest {
         assertTrue(doors.size() > 60, "only " + doors.size() + " doors were found");
         List<String> broken = new ArrayList<>();
         double slowest = 0;
+        String slow = "";
         for (int i = 0; i < REQUESTS; i++) {
             Door door = doors.get(i < doors.size() ? i : random.nextInt(doors.size()));
             // What is deleted cannot be broken.
@@ -323,7 +324,11 @@ public class RudeClientTest {
             long began = System.nanoTime();
             try {
                 HttpResponse<String> answer = send(request);
-                slowest = Math.max(slowest, (System.nanoTime() - began) / 1e9);
+                double took = (System.nanoTime() - began) / 1e9;
+                if (took > slowest) {
+                    slowest = took;
+                    slow = request.method() + " " + door.path();
+                }
                 if (answer.statusCode() >= 500
                         || INTERNALS.matcher(answer.body()).find()) {
                     broken.add(answer.statusCode() + " " + request.method() + " " + request.uri() + " of " + door + " "
@@ -338,11 +343,12 @@ public class RudeClientTest {
                 Path.of("target", "rude.txt"),
                 String.format(
                         Locale.ROOT,
-                        "%d requests, seed %d, %d broken, the slowest answered in %.2f s%n",
+                        "%d requests, seed %d, %d broken, the slowest answered in %.2f s (%s)%n",
                         REQUESTS,
                         SEED,
                         broken.size(),
-                        slowest));
+                        slowest,
+                        slow));
         assertEquals(
                 broken.stream().limit(12).collect(Collectors.joining("\n")),
                 "",
