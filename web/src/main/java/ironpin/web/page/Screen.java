@@ -24,8 +24,7 @@ import ironpin.web.picture.RibbonPicture;
 import ironpin.web.picture.Say;
 import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.Fold;
-import java.time.LocalDateTime;
-import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
@@ -67,7 +66,7 @@ public record Screen(
         List<LoggedCorrection> corrections,
         List<LoggedTasting> tastings,
         Run run,
-        LocalDateTime now,
+        ZonedDateTime now,
         Optional<FieldError> refused,
         Optional<ReadingNote> read,
         long rings) {
@@ -124,7 +123,7 @@ public record Screen(
 
     /** How late it is by now; nothing once it is in the Book. */
     public Optional<Lateness> lateness() {
-        return stored.status() == Status.DONE ? Optional.empty() : Optional.of(run.lateness(now));
+        return stored.status() == Status.DONE ? Optional.empty() : Optional.of(run.lateness(now.toLocalDateTime()));
     }
 
     /** What is late about it and the one press that mends it, beside the next line. */
@@ -254,6 +253,6 @@ public record Screen(
 
     /** Milliseconds of the server's clock, for timers on the page. */
     public long nowMillis() {
-        return now.atZone(ZoneId.systemDefault()).toInstant().toEpochMilli();
+        return now.toInstant().toEpochMilli();
     }
 }

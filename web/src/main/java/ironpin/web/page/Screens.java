@@ -15,7 +15,7 @@ import ironpin.store.Status;
 import ironpin.store.StoredBatch;
 import ironpin.web.kitchen.Bell;
 import java.time.Clock;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -107,7 +107,7 @@ class Screens {
                 corrections.standing(stored.id()),
                 hand.standing(stored.id()),
                 Run.of(plan, runs.done(stored.id()), runs.timers(stored.id()), clock.instant()),
-                LocalDateTime.now(clock),
+                ZonedDateTime.now(clock),
                 refused,
                 read,
                 rings);
@@ -130,7 +130,7 @@ class Screens {
                 List.of(),
                 List.of(),
                 Run.of(plan, Map.of(), List.of(), clock.instant()),
-                LocalDateTime.now(clock),
+                ZonedDateTime.now(clock),
                 Optional.empty(),
                 Optional.empty(),
                 0);
