@@ -107,6 +107,9 @@ class Changes {
             throw NotChanged.meanwhile(id, from, new FieldError(REFUSED, 0, typed, MOVED_ON));
         } catch (NotThere gone) {
             throw NotChanged.meanwhile(id, from, said(gone));
+        } catch (Refused refused) {
+            String rule = Name.first(refused.getMessage()) + ".";
+            throw new NotChanged(id, from, new FieldError(field.key(), no, typed, rule));
         }
     }
 
