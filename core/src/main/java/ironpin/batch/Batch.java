@@ -65,17 +65,17 @@ public record Batch(
         }
     }
 
-    /** The dough of this number. @throws IllegalArgumentException if there is none */
+    /** The dough of this number. @throws NotThere if there is none */
     public Dough dough(int no) {
         return find("dough", doughs, Dough::no, no);
     }
 
-    /** The filling of this number. @throws IllegalArgumentException if there is none */
+    /** The filling of this number. @throws NotThere if there is none */
     public Filling filling(int no) {
         return find("filling", fillings, Filling::no, no);
     }
 
-    /** The lot of this number. @throws IllegalArgumentException if there is none */
+    /** The lot of this number. @throws NotThere if there is none */
     public Lot lot(int no) {
         return find("lot", lots, Lot::no, no);
     }

@@ -22,7 +22,7 @@ public record BenchCorrection(Correction correction, Percentage before, Percenta
     /**
      * One step for how this dough feels.
      *
-     * @throws IllegalArgumentException if there is no such dough or none has been mixed
+     * @throws ironpin.refusal.NotThere if there is no such dough or none has been mixed
      */
     public static BenchCorrection of(Batch batch, int doughNo, BenchFeel feel) {
         DoughMasses made = Balancer.solve(batch).dough(doughNo).made();

@@ -79,7 +79,7 @@ public final class Lanes {
         return used(batch, after > 0 ? scaled(less, before / after) : rest);
     }
 
-    /** A lot made from another dough of the batch. @throws IllegalArgumentException if there is no such dough */
+    /** A lot made from another dough of the batch. @throws ironpin.refusal.NotThere if there is no such dough */
     public static Batch shareDough(Batch batch, int lotNo, int doughNo) {
         batch.dough(doughNo);
         return used(
@@ -89,7 +89,7 @@ public final class Lanes {
                         .toList());
     }
 
-    /** A lot filled with another filling of the batch. @throws IllegalArgumentException if there is no such filling */
+    /** A lot filled with another filling of the batch. @throws ironpin.refusal.NotThere if there is no such filling */
     public static Batch shareFilling(Batch batch, int lotNo, int fillingNo) {
         batch.filling(fillingNo);
         return used(

@@ -157,7 +157,7 @@ public final class Styles {
         return ALL;
     }
 
-    /** The style with this key. @throws IllegalArgumentException if there is none */
+    /** The style with this key. @throws NotThere if there is none */
     public static Style get(String key) {
         return ALL.stream()
                 .filter(style -> style.key().equals(key))

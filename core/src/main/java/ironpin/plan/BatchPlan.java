@@ -46,7 +46,7 @@ public record BatchPlan(Batch batch, Balance balance, List<LotPlan> lots, Timeta
         return new BatchPlan(batch, balance, lots, timetable, Gaps.of(batch, balance, rounds, timetable));
     }
 
-    /** The plan of this lot. @throws IllegalArgumentException if there is none */
+    /** The plan of this lot. @throws NotThere if there is none */
     public LotPlan lot(int no) {
         return lots.stream()
                 .filter(plan -> plan.lot().no() == no)

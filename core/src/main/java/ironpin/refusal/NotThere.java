@@ -8,4 +8,9 @@ public final class NotThere extends Refused {
     public NotThere(String what) {
         super(what);
     }
+
+    /** Nothing of a kind has this name. @param what kind of thing, as in "flour" */
+    public static NotThere called(String what, String name) {
+        return new NotThere("there is no " + what + " called '" + name + "'");
+    }
 }

@@ -100,9 +100,8 @@ public final class Cupboard implements AutoCloseable {
     }
 
     private static Cupboard opened(DataFolder home, Clock clock) {
-        Cupboard cupboard = null;
         if (home.used()) {
-            cupboard = new Cupboard(home.url());
+            Cupboard cupboard = new Cupboard(home.url());
             cupboard.backup(home.backups(), clock);
             Flyway known = migrations(cupboard.pool);
             if (known.info().pending().length == 0) {

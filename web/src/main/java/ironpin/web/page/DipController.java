@@ -3,6 +3,7 @@ package ironpin.web.page;
 import ironpin.batch.Batch;
 import ironpin.batch.DipComposing;
 import ironpin.dip.Dip;
+import ironpin.refusal.NotThere;
 import ironpin.refusal.Place;
 import ironpin.store.DipStore;
 import java.util.OptionalDouble;
@@ -36,7 +37,7 @@ class DipController {
         Dip chosen = dips.all().stream()
                 .filter(dip -> dip.name().equals(name))
                 .findFirst()
-                .orElseThrow(() -> new NoSuchThing("dip", name));
+                .orElseThrow(() -> NotThere.called("dip", name));
         return changes.change(id, from, model, chosen.name(), batch -> batch.withDip(from.lotOf(batch), chosen));
     }
 

@@ -12,6 +12,7 @@ import ironpin.dough.KneadSchool;
 import ironpin.dough.Kneading;
 import ironpin.kit.Kit;
 import ironpin.pantry.Flour;
+import ironpin.refusal.NotThere;
 import ironpin.refusal.Place;
 import ironpin.store.BatchStore;
 import ironpin.store.KitStore;
@@ -192,7 +193,7 @@ class DoughController {
     }
 
     private Flour inKit(String key) {
-        return kits.load().flour(key).orElseThrow(() -> new NoSuchThing("flour", key));
+        return kits.load().flour(key).orElseThrow(() -> NotThere.called("flour", key));
     }
 
     private String same(long id, From from, Model model) {

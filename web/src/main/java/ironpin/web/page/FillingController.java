@@ -14,6 +14,7 @@ import ironpin.filling.Treatment;
 import ironpin.pantry.Food;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
+import ironpin.refusal.NotThere;
 import ironpin.refusal.Place;
 import ironpin.store.BatchStore;
 import ironpin.store.HandStore;
@@ -137,8 +138,8 @@ class FillingController {
         Filling filling = before.filling(before.lot(from.lotOf(before)).fillingNo());
         String line = Place.of(filling.formula().lines(), index, "line").ingredient();
         Spoken spoken = Spoken.of(line);
-        Food food = spoken.food().orElseThrow(() -> new NoSuchThing("vegetable", line));
-        Treatment treatment = spoken.done().orElseThrow(() -> new NoSuchThing("treatment", line));
+        Food food = spoken.food().orElseThrow(() -> NotThere.called("vegetable", line));
+        Treatment treatment = spoken.done().orElseThrow(() -> NotThere.called("treatment", line));
         OptionalDouble rawGrams = grams(raw, from);
         OptionalDouble leftGrams = grams(left, from);
         boolean sensible = rawGrams.isPresent()

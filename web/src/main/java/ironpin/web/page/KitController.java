@@ -2,6 +2,7 @@ package ironpin.web.page;
 
 import ironpin.kit.Kit;
 import ironpin.quantity.CupStandard;
+import ironpin.refusal.NotThere;
 import ironpin.store.KitStore;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -53,7 +54,7 @@ class KitController {
             if (!key.isEmpty()
                     && before.flour(key).isEmpty()
                     && before.bowl(key).isEmpty()) {
-                throw new NoSuchThing("flour or bowl", key);
+                throw NotThere.called("flour or bowl", key);
             }
             UnaryOperator<Kit> change = cell.change(before, key, value, Units.of(request));
             kits.change(cell.label(), change, clock.instant());

@@ -9,6 +9,7 @@ import ironpin.batch.PlanField;
 import ironpin.cook.CookMethod;
 import ironpin.dough.BenchFeel;
 import ironpin.pantry.Allergen;
+import ironpin.refusal.NotThere;
 import ironpin.store.BatchStore;
 import ironpin.store.CorrectionStore;
 import ironpin.store.LoggedCorrection;
@@ -55,7 +56,7 @@ class PlanController {
             @RequestParam(defaultValue = "") String instead,
             From from,
             Model model) {
-        PlanField target = PlanField.ofKey(field).orElseThrow(() -> new NoSuchThing("number", field));
+        PlanField target = PlanField.ofKey(field).orElseThrow(() -> NotThere.called("number", field));
         return changes.number(id, from, model, target, no, instead.isEmpty() ? value : instead);
     }
 

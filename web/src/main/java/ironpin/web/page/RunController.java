@@ -2,6 +2,7 @@ package ironpin.web.page;
 
 import ironpin.batch.Station;
 import ironpin.plan.BatchPlan;
+import ironpin.refusal.NotThere;
 import ironpin.store.BatchStore;
 import ironpin.store.Cupboard;
 import ironpin.store.RunStore;
@@ -106,7 +107,7 @@ class RunController {
         RunStep.Offer chosen = step.offers().stream()
                 .filter(offer -> offer.spell().equals(spell))
                 .findFirst()
-                .orElseThrow(() -> new NoSuchThing("timer", key + " " + spell));
+                .orElseThrow(() -> NotThere.called("timer", key + " " + spell));
         if (!step.ready()) {
             return answer(id, from, model);
         }
@@ -151,6 +152,6 @@ class RunController {
         return run.steps().stream()
                 .filter(step -> step.key().equals(key))
                 .findFirst()
-                .orElseThrow(() -> new NoSuchThing("step", key));
+                .orElseThrow(() -> NotThere.called("step", key));
     }
 }

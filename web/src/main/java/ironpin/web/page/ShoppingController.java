@@ -12,6 +12,7 @@ import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quoted;
 import ironpin.quantity.UnitSystem;
+import ironpin.refusal.NotThere;
 import ironpin.shopping.ShoppingItem;
 import ironpin.shopping.ShoppingList;
 import ironpin.store.BatchStore;
@@ -100,7 +101,7 @@ class ShoppingController {
                 .stream()
                 .anyMatch(one -> one.key().equals(item));
         if (!listed) {
-            throw new NoSuchThing("line of the list", item);
+            throw NotThere.called("line of the list", item);
         }
     }
 

@@ -34,7 +34,7 @@ class Troubles {
     }
 
     /** An address or a form that names what is not there, or not any more. */
-    @ExceptionHandler({NoSuchBatch.class, NoSuchThing.class, NotThere.class})
+    @ExceptionHandler({NoSuchBatch.class, NotThere.class})
     String notHere(Exception problem, HttpServletResponse response) {
         LOG.debug("not here", problem);
         response.setStatus(HttpStatus.NOT_FOUND.value());
@@ -76,17 +76,19 @@ class Troubles {
 
     @ExceptionHandler
     String noFile(MultipartException problem, Model model, HttpServletResponse response) {
-        response.setStatus(HttpStatus.BAD_REQUEST.value());
-        model.addAttribute("problem", "no file came with it");
-        model.addAttribute("name", "What was sent");
-        return "import";
+        return notImported(HttpStatus.BAD_REQUEST, "What was sent", "no file came with it", model, response);
     }
 
     @ExceptionHandler
     String tooLarge(MaxUploadSizeExceededException problem, Model model, HttpServletResponse response) {
-        response.setStatus(HttpStatus.CONTENT_TOO_LARGE.value());
-        model.addAttribute("problem", "it is larger than 2 MB");
-        model.addAttribute("name", "The file");
+        return notImported(HttpStatus.CONTENT_TOO_LARGE, "The file", "it is larger than 2 MB", model, response);
+    }
+
+    private static String notImported(
+            HttpStatus status, String name, String problem, Model model, HttpServletResponse response) {
+        response.setStatus(status.value());
+        model.addAttribute("name", name);
+        model.addAttribute("problem", problem);
         return "import";
     }
 }
