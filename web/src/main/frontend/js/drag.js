@@ -84,12 +84,11 @@ const letGo = () => {
   from.classList.remove("dragging");
   const form = document.getElementById(`hydration-${from.dataset.no}`)?.form;
   if (wanted !== null && form) {
-    const { place, lot, field, no } = Object.fromEntries(new FormData(form));
     htmx.ajax("POST", form.getAttribute("action"), {
       source: form,
       target: "#screen",
       swap: "morph",
-      values: { place, lot, field, no, value: String(wanted) },
+      values: { value: String(wanted) },
     });
   }
   wanted = null;

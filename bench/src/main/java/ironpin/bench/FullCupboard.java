@@ -2,8 +2,6 @@ package ironpin.bench;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
-import ironpin.batch.Style;
-import ironpin.batch.Styles;
 import ironpin.book.FillingVerdict;
 import ironpin.book.Outcome;
 import ironpin.book.SkinVerdict;
@@ -12,6 +10,8 @@ import ironpin.quantity.Temperature;
 import ironpin.store.BatchStore;
 import ironpin.store.BookStore;
 import ironpin.store.Cupboard;
+import ironpin.style.Style;
+import ironpin.style.Styles;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;

@@ -5,15 +5,22 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 
-/** Asks the started application for its pages and makes edits, warm, one at a time, and prints p50 and p95 of each. */
+/**
+ * Asks an application that has just been started for edits, then warm for its pages and edits, one at a time, and prints how
+ * long each took and what processor time the server spent on it.
+ */
 public final class PageTiming {
     private static final int WARM = 400;
     private static final int MEASURED = 300;
+    private static final int EARLY = 50;
+    private static final double TICKS_PER_MS = 0.1;
     private static final List<String> PAGES = List.of(
             "/",
             "/batches/new",
@@ -32,9 +39,11 @@ public final class PageTiming {
     private final HttpClient client = HttpClient.newHttpClient();
     private final String address;
     private final String token;
+    private final Path stat;
 
-    private PageTiming(String address) throws IOException, InterruptedException {
+    private PageTiming(String address, String pid) throws IOException, InterruptedException {
         this.address = address;
+        this.stat = Path.of("/proc", pid, "stat");
         HttpResponse<String> page = get("/batches/new");
         String cookie = page.headers().firstValue("Set-Cookie").orElseThrow();
         this.token = cookie.substring(cookie.indexOf('=') + 1, cookie.indexOf(';'));
@@ -46,9 +55,12 @@ public final class PageTiming {
     }
 
     public static void main(String[] args) throws IOException, InterruptedException {
-        PageTiming timing = new PageTiming(args[0]);
-        System.out.println("| request | p50 ms | p95 ms | of it the server, p50 ms | p95 ms |");
-        System.out.println("|---|---:|---:|---:|---:|");
+        PageTiming timing = new PageTiming(args[0], args[1]);
+        System.out.println(
+                "| request | p50 ms | p95 ms | of it the server, p50 ms | p95 ms | processor of the server, ms each |");
+        System.out.println("|---|---:|---:|---:|---:|---:|");
+        timing.measure("the first fifty edits after a start", 0, EARLY, timing::edits);
+        timing.measure("the first fifty fragments after them", 0, EARLY, i -> timing.get("/batches/1/dough"));
         timing.measure("GET /assets/pin.svg (the floor: no page at all)", i -> timing.get("/assets/pin.svg"));
         for (String page : PAGES) {
             timing.measure("GET " + page, i -> timing.get(page));
@@ -56,35 +68,57 @@ public final class PageTiming {
         timing.measure(
                 "drag of the pin: GET /batches/1/dough/tried",
                 i -> timing.get("/batches/1/dough/tried?lot=1&hydration=" + (46 + i % 90 * 0.1)));
-        timing.measure("edit hydration", i -> timing.edit("hydration", 1, 48 + i % 9 * 0.5));
-        timing.measure("edit eaters", i -> timing.edit("eaters", 0, 4 + i % 9));
-        timing.measure("edit filling per piece", i -> timing.edit("filling-each", 1, 14 + i % 7));
-        timing.measure("edit flour at hand", i -> timing.edit("flour", 1, 500 + i % 50));
+        timing.measure("edit hydration", i -> timing.edit("hydration", "dough-1", 48 + i % 9 * 0.5));
+        timing.measure("edit eaters", i -> timing.edit("eaters", "table", 4 + i % 9));
+        timing.measure("edit filling per piece", i -> timing.edit("filling-each", "lot-1", 14 + i % 7));
+        timing.measure("edit flour at hand", i -> timing.edit("flour", "dough-1", 500 + i % 50));
+    }
+
+    /** Edits of several numbers in turn, as a cook makes them. */
+    private HttpResponse<?> edits(int i) throws IOException, InterruptedException {
+        return switch (i % 3) {
+            case 0 -> edit("hydration", "dough-1", 48 + i % 9 * 0.5);
+            case 1 -> edit("eaters", "table", 4 + i % 9);
+            default -> edit("filling-each", "lot-1", 14 + i % 7);
+        };
+    }
+
+    /** Milliseconds of processor time that the server has used so far. */
+    private double processor() throws IOException {
+        String[] fields = Files.readString(stat).replaceAll(".*\\) ", "").split(" ");
+        return (Long.parseLong(fields[11]) + Long.parseLong(fields[12])) / TICKS_PER_MS;
     }
 
     private void measure(String name, Ask ask) throws IOException, InterruptedException {
-        for (int i = 0; i < WARM; i++) {
+        measure(name, WARM, MEASURED, ask);
+    }
+
+    private void measure(String name, int warm, int measured, Ask ask) throws IOException, InterruptedException {
+        for (int i = 0; i < warm; i++) {
             demandGood(name, ask.answer(i));
         }
-        double[] server = new double[MEASURED];
-        double[] millis = new double[MEASURED];
-        for (int i = 0; i < MEASURED; i++) {
+        double[] server = new double[measured];
+        double[] millis = new double[measured];
+        double before = processor();
+        for (int i = 0; i < measured; i++) {
             long start = System.nanoTime();
             HttpResponse<?> answer = ask.answer(i);
             millis[i] = (System.nanoTime() - start) / 1e6;
             demandGood(name, answer);
             server[i] = server(answer);
         }
+        double spent = processor() - before;
         Arrays.sort(millis);
         Arrays.sort(server);
         System.out.printf(
                 Locale.ROOT,
-                "| %s | %.1f | %.1f | %.1f | %.1f |%n",
+                "| %s | %.1f | %.1f | %.1f | %.1f | %.1f |%n",
                 name,
-                millis[MEASURED / 2],
-                millis[MEASURED * 95 / 100],
-                server[MEASURED / 2],
-                server[MEASURED * 95 / 100]);
+                millis[measured / 2],
+                millis[measured * 95 / 100],
+                server[measured / 2],
+                server[measured * 95 / 100],
+                spent / measured);
     }
 
     /** What the server says it took itself; 0 where it does not say. */
@@ -106,9 +140,9 @@ public final class PageTiming {
                 HttpRequest.newBuilder(URI.create(address + path)).build(), HttpResponse.BodyHandlers.ofString());
     }
 
-    private HttpResponse<String> edit(String field, int no, double value) throws IOException, InterruptedException {
+    private HttpResponse<String> edit(String field, String at, double value) throws IOException, InterruptedException {
         List<String> form = new ArrayList<>();
-        form.add("place=dough&lot=1&field=" + field + "&no=" + no);
+        form.add("place=dough&lot=1&field=" + field + "&at=" + at);
         form.add("value=" + (value == Math.rint(value) ? String.valueOf((int) value) : String.valueOf(value)));
         HttpRequest request = HttpRequest.newBuilder(URI.create(address + "/batches/1/plan"))
                 .header("Content-Type", "application/x-www-form-urlencoded")

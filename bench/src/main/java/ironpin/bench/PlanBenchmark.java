@@ -1,14 +1,12 @@
 package ironpin.bench;
 
 import ironpin.batch.Appetite;
-import ironpin.batch.Balance;
-import ironpin.batch.Balancer;
 import ironpin.batch.Batch;
-import ironpin.batch.Lanes;
-import ironpin.batch.Pin;
-import ironpin.batch.Pins;
-import ironpin.batch.Style;
-import ironpin.batch.Styles;
+import ironpin.batch.balance.Balance;
+import ironpin.batch.balance.Balancer;
+import ironpin.batch.edit.Lanes;
+import ironpin.batch.edit.Pin;
+import ironpin.batch.edit.Pins;
 import ironpin.plan.BatchPlan;
 import ironpin.quantity.CupStandard;
 import ironpin.recipe.Corrections;
@@ -16,6 +14,8 @@ import ironpin.recipe.ReadRecipe;
 import ironpin.recipe.RecipeCheck;
 import ironpin.recipe.RecipeReader;
 import ironpin.recipe.RecipeText;
+import ironpin.style.Style;
+import ironpin.style.Styles;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.concurrent.TimeUnit;

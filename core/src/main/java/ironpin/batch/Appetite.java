@@ -15,7 +15,7 @@ public enum Appetite {
     }
 
     /** What they eat, as a multiple of the usual. */
-    double factor() {
+    public double factor() {
         return factor;
     }
 

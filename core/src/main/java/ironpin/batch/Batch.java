@@ -1,6 +1,7 @@
 package ironpin.batch;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import ironpin.batch.balance.Balance;
 import ironpin.cook.CookMethod;
 import ironpin.cook.Vessel;
 import ironpin.dip.Dip;
@@ -41,6 +42,9 @@ public record Batch(
         List<Filling> fillings,
         List<Lot> lots)
         implements BatchBuilder.With {
+    /** More lots would not be legible, nor cookable in an evening. */
+    public static final int MOST_LOTS = 6;
+
     public Batch {
         title = Typed.name(title);
         doughs = List.copyOf(doughs);
@@ -52,8 +56,8 @@ public record Batch(
         if (eaters < 1 || eaters > 200) {
             throw new Refused("1 to 200 eaters, not " + eaters);
         }
-        if (lots.isEmpty() || lots.size() > Lanes.MOST) {
-            throw new Refused("a batch has 1 to " + Lanes.MOST + " lots, not " + lots.size());
+        if (lots.isEmpty() || lots.size() > MOST_LOTS) {
+            throw new Refused("a batch has 1 to " + MOST_LOTS + " lots, not " + lots.size());
         }
         Set<Integer> doughNos = distinct("dough", doughs, Dough::no);
         Set<Integer> fillingNos = distinct("filling", fillings, Filling::no);
@@ -86,68 +90,59 @@ public record Batch(
         return BatchBuilder.builder(this).title(changed.strip()).build();
     }
 
-    /** The same supper on another evening; what was at hand then is not held. */
-    public Batch again(LocalDateTime evening) {
-        return Pins.release(this).withServing(evening);
-    }
-
-    /** The same batch for another appetite: lots counted per eater still the same part of it. */
-    @Override
-    public Batch withAppetite(Appetite changed) {
-        return BatchBuilder.builder(this)
-                .appetite(changed)
-                .build()
-                .mapLots(lot -> lot.rule() instanceof PieceRule.PerEater rule
-                        ? lot.withRule(hungrier(rule, Styles.get(lot.style()), changed))
-                        : lot);
-    }
-
-    /** The part of the appetite that a lot stills stays the same. */
-    private PieceRule hungrier(PieceRule.PerEater rule, Style style, Appetite changed) {
-        double part = (double) rule.each() / style.perEater(appetite);
-        return PieceRule.PerEater.near(part * style.perEater(changed));
-    }
-
     /** The same batch with one lot called something else. @param name 1 to 80 characters */
     public Batch withLotName(int lotNo, String name) {
-        return mapLots(lot -> lot.no() == lotNo ? lot.withName(name.strip()) : lot);
+        return mapLot(lotNo, lot -> lot.withName(name.strip()));
     }
 
     /** The same batch with one lot cooked another way, in a vessel that suits it. */
     public Batch withMethod(int lotNo, CookMethod method) {
-        return mapLots(lot -> lot.no() != lotNo
-                ? lot
-                : lot.withMethod(
-                        method, lot.vessel().kind() == method.vessel() ? lot.vessel() : Vessel.usual(method.vessel())));
+        return mapLot(lotNo, lot -> {
+            boolean suits = lot.vessel().kind() == method.vessel();
+            return lot.withMethod(method).withVessel(suits ? lot.vessel() : Vessel.usual(method.vessel()));
+        });
     }
 
     /** The same batch with one lot folded another way. */
     public Batch withFold(int lotNo, Fold fold) {
-        return mapLots(lot -> lot.no() == lotNo ? lot.withFold(fold) : lot);
+        return mapLot(lotNo, lot -> lot.withFold(fold));
     }
 
     /** The same batch with another dip beside one lot. */
     public Batch withDip(int lotNo, Dip dip) {
-        return mapLots(lot -> lot.no() == lotNo ? lot.withDip(dip) : lot);
+        return mapLot(lotNo, lot -> lot.withDip(dip));
     }
 
-    Batch withLanes(List<Dough> otherDoughs, List<Filling> otherFillings, List<Lot> otherLots) {
-        return BatchBuilder.builder(this)
-                .doughs(otherDoughs)
-                .fillings(otherFillings)
-                .lots(otherLots)
-                .build();
+    /** One dough changed. @throws NotThere if there is none of this number */
+    public Batch mapDough(int no, UnaryOperator<Dough> change) {
+        dough(no);
+        return mapDoughs(dough -> dough.no() == no ? change.apply(dough) : dough);
     }
 
-    Batch mapDoughs(UnaryOperator<Dough> change) {
+    /** One filling changed. @throws NotThere if there is none of this number */
+    public Batch mapFilling(int no, UnaryOperator<Filling> change) {
+        filling(no);
+        return mapFillings(filling -> filling.no() == no ? change.apply(filling) : filling);
+    }
+
+    /** One lot changed. @throws NotThere if there is none of this number */
+    public Batch mapLot(int no, UnaryOperator<Lot> change) {
+        lot(no);
+        return mapLots(lot -> lot.no() == no ? change.apply(lot) : lot);
+    }
+
+    /** Every dough changed. */
+    public Batch mapDoughs(UnaryOperator<Dough> change) {
         return withDoughs(doughs.stream().map(change).toList());
     }
 
-    Batch mapFillings(UnaryOperator<Filling> change) {
+    /** Every filling changed. */
+    public Batch mapFillings(UnaryOperator<Filling> change) {
         return withFillings(fillings.stream().map(change).toList());
     }
 
-    Batch mapLots(UnaryOperator<Lot> change) {
+    /** Every lot changed. */
+    public Batch mapLots(UnaryOperator<Lot> change) {
         return withLots(lots.stream().map(change).toList());
     }
 

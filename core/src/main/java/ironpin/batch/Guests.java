@@ -3,7 +3,9 @@ package ironpin.batch;
 import ironpin.pantry.Allergen;
 import ironpin.quantity.Percentage;
 import ironpin.refusal.Refused;
+import java.util.Collections;
 import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * Who the filling is for.
@@ -16,7 +18,7 @@ public record Guests(Set<Allergen> avoided, Percentage salt) {
     public static final Guests USUAL = new Guests(Set.of(), Percentage.of(1.2));
 
     public Guests {
-        avoided = Set.copyOf(avoided);
+        avoided = Collections.unmodifiableSet(new TreeSet<>(avoided));
         if (salt.percent() < 0.2 || salt.percent() > 3) {
             throw new Refused("salt of a filling lies between 0.2 and 3 %, not " + salt);
         }

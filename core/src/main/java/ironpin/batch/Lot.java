@@ -56,7 +56,8 @@ public record Lot(
      * @param disc width it is rolled or pressed to
      * @param centreToRim thickness in the middle ÷ at the rim, 1 to 4
      */
-    public record Shape(Length rope, Length disc, double centreToRim) {
+    @RecordBuilder
+    public record Shape(Length rope, Length disc, double centreToRim) implements LotShapeBuilder.With {
         public Shape {
             if (!(centreToRim >= 1 && centreToRim <= 4)) {
                 throw new Refused("the centre is 1 to 4 times the rim, not " + centreToRim);
@@ -92,30 +93,6 @@ public record Lot(
         return bought.map(BoughtWrapper::size).orElse(shape.disc());
     }
 
-    /** The same lot from another dough or with another filling. */
-    Lot from(int otherDough, int otherFilling) {
-        return LotBuilder.builder(this)
-                .doughNo(otherDough)
-                .fillingNo(otherFilling)
-                .build();
-    }
-
-    /** A lot beside this one: the same filling and cooking, in wrappers out of a pack. */
-    Lot inWrappers(int otherNo, PieceRule otherRule, BoughtWrapper wrapper) {
-        return LotBuilder.builder(this)
-                .no(otherNo)
-                .name("In bought wrappers")
-                .rule(otherRule)
-                .toFreezer(0)
-                .fold(wrapper.holding(fold))
-                .bought(Optional.of(wrapper))
-                .build();
-    }
-
-    Lot withEach(Mass dough, Mass filling) {
-        return LotBuilder.builder(this).doughEach(dough).fillingEach(filling).build();
-    }
-
     /** Folded another way, or in a simple one if the wrapper cannot hold it. */
     @Override
     public Lot withFold(Fold changed) {
@@ -123,15 +100,10 @@ public record Lot(
         return LotBuilder.builder(this).fold(holds).build();
     }
 
-    Lot withMethod(CookMethod changed, Vessel in) {
-        return LotBuilder.builder(this).method(changed).vessel(in).build();
-    }
-
     /** Out of a pack, or from the dough again; a fold that the wrapper cannot hold gives way to a simple one. */
     @Override
     public Lot withBought(Optional<BoughtWrapper> changed) {
-        Fold holds = changed.map(wrapper -> wrapper.holding(fold))
-                .orElseGet(() -> bought.isPresent() ? Styles.get(style).fold() : fold);
+        Fold holds = changed.map(wrapper -> wrapper.holding(fold)).orElse(fold);
         return LotBuilder.builder(this).fold(holds).bought(changed).build();
     }
 }

@@ -20,7 +20,7 @@ public sealed interface PieceRule {
         }
 
         /** The nearest number each that a plan can hold. */
-        static PerEater near(double each) {
+        public static PerEater near(double each) {
             return new PerEater((int) Math.min(60, Math.max(1, Math.round(each))));
         }
 

@@ -1,7 +1,12 @@
 /**
- * Answers "how much of everything, so that nothing is left over?". A batch holds doughs, fillings and lots; a lot is
- * pieces that share a dough, a filling, their sizes, a fold and a way of cooking. The balance follows from
- * {@code Σ nᵢ·dᵢ = D·(1 − bench loss)} for each dough and {@code Σ nᵢ·fᵢ = (F − test patty)·(1 − bowl loss)} for each
- * filling, in whole pieces.
+ * What the cook wants: a batch of doughs, fillings and lots, as values.
+ *
+ * <pre>{@code
+ * Batch supper = Styles.start(Styles.get("boiled-crescent"), "Supper", serving, 8, Appetite.USUAL);
+ * Batch milder = supper.mapDough(1, dough -> dough.with(DoughAddition.SALT, Percentage.of(0.9)));
+ * }</pre>
+ *
+ * How much of everything that is stands in {@link ironpin.batch.balance}; what a cook may change, in
+ * {@link ironpin.batch.edit}; where a batch begins, in {@link ironpin.style}.
  */
 package ironpin.batch;

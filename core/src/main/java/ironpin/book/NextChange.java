@@ -2,9 +2,15 @@ package ironpin.book;
 
 import ironpin.batch.Dough;
 import ironpin.batch.Filling;
-import ironpin.batch.Fix;
 import ironpin.batch.Lot;
-import ironpin.batch.PlanField;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.CountField;
+import ironpin.batch.edit.DoughField;
+import ironpin.batch.edit.FillingField;
+import ironpin.batch.edit.Fix;
+import ironpin.batch.edit.PlanField;
+import ironpin.batch.edit.PlanNumber;
+import ironpin.batch.edit.RollField;
 import ironpin.cook.Steam;
 import ironpin.filling.SafeCore;
 import ironpin.pantry.Food;
@@ -101,14 +107,16 @@ public final class NextChange {
                         "Roll the rim thinner, the middle thicker.",
                         fix(
                                 "Centre to rim",
-                                PlanField.CENTRE_TO_RIM,
-                                lot.no(),
+                                RollField.CENTRE_TO_RIM.at(Address.lot(lot.no())),
                                 lot.shape().centreToRim() + 0.2)));
             case SPRANG_BACK ->
                 Optional.of(suggest(
                         "The dough sprang back.",
                         "Rest 10 min longer.",
-                        fix("Rest", PlanField.REST, dough.no(), dough.rest().toMinutes() + 10)));
+                        fix(
+                                "Rest",
+                                DoughField.REST.at(Address.dough(dough.no())),
+                                dough.rest().toMinutes() + 10)));
         };
     }
 
@@ -138,20 +146,23 @@ public final class NextChange {
             return Optional.empty();
         }
         return fillingPieces >= doughPieces
-                ? Optional.of(over("filling", last.fillingLeft(), PlanField.FILLING_EACH, lot.fillingEach()))
-                : Optional.of(over("dough", last.doughLeft(), PlanField.DOUGH_EACH, lot.doughEach()));
+                ? Optional.of(over("filling", last.fillingLeft(), CountField.FILLING_EACH, lot.fillingEach()))
+                : Optional.of(over("dough", last.doughLeft(), CountField.DOUGH_EACH, lot.doughEach()));
     }
 
-    private Suggestion over(String what, Mass left, PlanField field, Mass each) {
+    private Suggestion over(String what, Mass left, PlanField<Address.OfLot> field, Mass each) {
         double more = Math.max(0.1, Math.round(left.grams() / last.made() * 10) / 10.0);
         return suggest(
                 Quoted.mass(left.grams(), 0) + " of " + what + " was over.",
                 "Take " + Quoted.mass(more, 1) + " more " + what + " in each piece.",
-                fix("Take", field, lot.no(), each.grams() + more));
+                fix("Take", field.at(Address.lot(lot.no())), each.grams() + more));
     }
 
     private Optional<Fix> fillLess(double factor) {
-        return fix("Fill", PlanField.FILLING_EACH, lot.no(), lot.fillingEach().grams() * factor);
+        return fix(
+                "Fill",
+                CountField.FILLING_EACH.at(Address.lot(lot.no())),
+                lot.fillingEach().grams() * factor);
     }
 
     private Optional<Fix> water(double points) {
@@ -159,7 +170,7 @@ public final class NextChange {
             return Optional.empty();
         }
         double now = dough.formula().hydration().percent();
-        return fix("Water", PlanField.HYDRATION, dough.no(), now + points);
+        return fix("Water", DoughField.HYDRATION.at(Address.dough(dough.no())), now + points);
     }
 
     /** Moves the first line that does this. */
@@ -170,15 +181,15 @@ public final class NextChange {
                 double now = lines.get(i).share().percent();
                 return fix(
                         lines.get(i).ingredient(),
-                        PlanField.FILLING_SHARE,
-                        filling.no() * PlanField.LINES + i,
+                        FillingField.FILLING_SHARE.at(new Address.LineOf(filling.no(), i)),
                         now + points);
             }
         }
         return Optional.empty();
     }
 
-    private static Optional<Fix> fix(String verb, PlanField field, int no, double value) {
+    private static Optional<Fix> fix(String verb, PlanNumber<?> of, double value) {
+        PlanField<?> field = of.field();
         double rounded = Math.round(value * 10) / 10.0;
         if (rounded < field.low() || rounded > field.high()) {
             return Optional.empty();
@@ -187,7 +198,7 @@ public final class NextChange {
                 + field.dimension()
                         .map(dimension -> Quoted.brief(dimension, rounded, 1))
                         .orElseGet(() -> number(rounded) + (field.unit().isEmpty() ? "" : " " + field.unit()));
-        return Optional.of(new Fix(label, field, no, rounded));
+        return Optional.of(new Fix(label, of, rounded));
     }
 
     private static Suggestion suggest(String seen, String change, Optional<Fix> fix) {

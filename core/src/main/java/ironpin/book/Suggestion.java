@@ -1,6 +1,6 @@
 package ironpin.book;
 
-import ironpin.batch.Fix;
+import ironpin.batch.edit.Fix;
 import java.util.Optional;
 
 /**

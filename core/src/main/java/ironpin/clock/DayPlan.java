@@ -1,11 +1,11 @@
 package ironpin.clock;
 
-import ironpin.batch.Balance;
 import ironpin.batch.Batch;
 import ironpin.batch.Dough;
 import ironpin.batch.Filling;
 import ironpin.batch.Lot;
 import ironpin.batch.Station;
+import ironpin.batch.balance.Balance;
 import ironpin.cook.Rounds;
 import ironpin.dip.Dip;
 import ironpin.filling.RawNeed;

@@ -1,11 +1,11 @@
 package ironpin.clock;
 
-import ironpin.batch.Balance;
 import ironpin.batch.Batch;
 import ironpin.batch.Dough;
-import ironpin.batch.DoughMixing;
 import ironpin.batch.FlourShare;
 import ironpin.batch.Station;
+import ironpin.batch.balance.Balance;
+import ironpin.batch.edit.DoughMixing;
 import ironpin.cook.CookStep;
 import ironpin.dough.Cue;
 import ironpin.dough.DoughAddition;

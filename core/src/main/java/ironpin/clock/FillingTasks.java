@@ -1,8 +1,8 @@
 package ironpin.clock;
 
-import ironpin.batch.Balance;
 import ironpin.batch.Filling;
 import ironpin.batch.Station;
+import ironpin.batch.balance.Balance;
 import ironpin.cook.CookStep;
 import ironpin.filling.Aspic;
 import ironpin.filling.OrderCard;

@@ -1,10 +1,10 @@
 package ironpin.clock;
 
-import ironpin.batch.Balance;
 import ironpin.batch.Batch;
 import ironpin.batch.Dough;
 import ironpin.batch.Filling;
 import ironpin.batch.Lot;
+import ironpin.batch.balance.Balance;
 import ironpin.cook.Rounds;
 import ironpin.dough.RestPlan;
 import java.time.Duration;

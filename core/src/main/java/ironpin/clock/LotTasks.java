@@ -1,9 +1,9 @@
 package ironpin.clock;
 
-import ironpin.batch.Balance;
 import ironpin.batch.Batch;
 import ironpin.batch.Lot;
 import ironpin.batch.Station;
+import ironpin.batch.balance.Balance;
 import ironpin.cook.CookStep;
 import ironpin.cook.Rounds;
 import ironpin.cook.VesselKind;
@@ -31,9 +31,14 @@ final class LotTasks {
         return "lot-" + lotNo + ".shape";
     }
 
+    /** What the keys of a lot's rounds begin with. */
+    static String rounds(int lotNo) {
+        return "lot-" + lotNo + ".cook-";
+    }
+
     /** Key of a round. @param round from 1 */
     static String round(int lotNo, int round) {
-        return "lot-" + lotNo + ".cook-" + round;
+        return rounds(lotNo) + round;
     }
 
     /** @param doughReady key of the last task of its dough; unused for wrappers out of a pack */

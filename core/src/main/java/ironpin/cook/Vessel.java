@@ -1,5 +1,6 @@
 package ironpin.cook;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import ironpin.quantity.Length;
 import ironpin.refusal.Refused;
 
@@ -11,7 +12,8 @@ import ironpin.refusal.Refused;
  * @param tiers layers that cook at once, 1–6
  * @param watts power that reaches it, 100–6,000 W
  */
-public record Vessel(VesselKind kind, Length diameter, int tiers, double watts) {
+@RecordBuilder
+public record Vessel(VesselKind kind, Length diameter, int tiers, double watts) implements VesselBuilder.With {
     public Vessel {
         if (diameter.millimetres() < 80 || diameter.millimetres() > 800) {
             throw new Refused("a vessel is 80 to 800 mm wide, not " + diameter);

@@ -1,5 +1,6 @@
 package ironpin.dough;
 
+import ironpin.pantry.Flour;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.refusal.NotThere;
@@ -16,6 +17,9 @@ import java.util.Set;
  * @param lines everything but the flour, each addition at most once, in the order they are weighed
  */
 public record DoughFormula(List<DoughLine> lines) {
+    /** With less poured water no dough comes together; general practice. */
+    public static final Percentage LEAST_WATER = Percentage.of(20);
+
     public DoughFormula {
         lines = List.copyOf(lines);
         Set<DoughAddition> seen = EnumSet.noneOf(DoughAddition.class);
@@ -62,6 +66,12 @@ public record DoughFormula(List<DoughLine> lines) {
             percent += line.share().percent() * line.addition().waterShare();
         }
         return Percentage.of(percent);
+    }
+
+    /** The same dough with the water that this flour was seen to want beyond its label. */
+    public DoughFormula wetted(Flour flour) {
+        Percentage water = hydration().plus(flour.absorption().offset());
+        return water.compareTo(LEAST_WATER) < 0 ? this : with(DoughAddition.WATER, water);
     }
 
     /** The same dough with one share changed; a share of zero takes the line out, but for the water. */

@@ -4,6 +4,7 @@ import ironpin.allergen.AllergenAnswer;
 import ironpin.allergen.AllergenLines;
 import ironpin.pantry.Allergen;
 import ironpin.pantry.Allergens;
+import ironpin.wording.Count;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -21,7 +22,7 @@ final class AllergenFindings {
         if (!hit.isEmpty()) {
             found.add(Finding.of(
                     Saying.ALLERGEN_AVOIDED,
-                    count(hit.size()),
+                    Count.of(hit.size(), "allergen"),
                     "in this lot that somebody at the table avoids: " + lines(answer, hit) + ".",
                     "Make a lot without it, on clean boards, in its own water and oil."));
         }
@@ -51,13 +52,9 @@ final class AllergenFindings {
         int size = answer.sure().size();
         return Finding.of(
                 Saying.ALLERGENS,
-                count(size) + (answer.known() ? "" : " at least"),
+                Count.of(size, "allergen") + (answer.known() ? "" : " at least"),
                 "in skin, filling and dip: " + answer.said() + ".",
                 free + AllergenLines.NOT_COUNTED);
-    }
-
-    private static String count(int size) {
-        return size + (size == 1 ? " allergen" : " allergens");
     }
 
     private static String lines(AllergenAnswer answer, Set<Allergen> hit) {

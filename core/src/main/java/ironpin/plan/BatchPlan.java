@@ -1,8 +1,8 @@
 package ironpin.plan;
 
-import ironpin.batch.Balance;
-import ironpin.batch.Balancer;
 import ironpin.batch.Batch;
+import ironpin.batch.balance.Balance;
+import ironpin.batch.balance.Balancer;
 import ironpin.clock.DayPlan;
 import ironpin.clock.Gap;
 import ironpin.clock.Gaps;

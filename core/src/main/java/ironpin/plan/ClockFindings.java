@@ -6,6 +6,7 @@ import ironpin.clock.Limits;
 import ironpin.clock.Timetable;
 import ironpin.filling.SafeCore;
 import ironpin.wording.Name;
+import ironpin.wording.Span;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,7 +29,7 @@ final class ClockFindings {
         found.add(TableFindings.start(plan, late));
         found.add(Finding.of(
                 Saying.HANDS_BUSY,
-                Words.time(busy),
+                Span.inMinutes(busy),
                 "of work for the hands (est.).",
                 "The rest is resting, heating and steaming."));
         plan.gaps().stream()
@@ -46,8 +47,8 @@ final class ClockFindings {
                     ? Optional.of(greensLate(plan, gap))
                     : Optional.empty();
         }
-        String figure = Words.time(gap.longest());
-        String most = Words.time(gap.most());
+        String figure = Span.inMinutes(gap.longest());
+        String most = Span.inMinutes(gap.most());
         return Optional.of(
                 switch (gap.kind()) {
                     case DOUGH_RESTS ->
@@ -104,11 +105,11 @@ final class ClockFindings {
     private static Finding greensLate(BatchPlan plan, Gap gap) {
         return Finding.of(
                 Saying.GREENS_WEEP_LATE,
-                Words.time(gap.until()),
+                Span.inMinutes(gap.until()),
                 "pass until the last wrapper of the "
                         + plan.batch().filling(gap.no()).called() + " (est.), "
-                        + Words.time(gap.longest()) + " until the first.",
-                "Salted greens weep on after " + Words.time(Limits.SALTED_GREENS)
+                        + Span.inMinutes(gap.longest()) + " until the first.",
+                "Salted greens weep on after " + Span.inMinutes(Limits.SALTED_GREENS)
                         + ": keep the bowl cold and tilt the juice off.");
     }
 }

@@ -2,9 +2,10 @@ package ironpin.plan;
 
 import ironpin.allergen.AllergenAnswer;
 import ironpin.batch.Filling;
-import ironpin.batch.Fix;
 import ironpin.batch.Guests;
-import ironpin.batch.PlanField;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.FillingField;
+import ironpin.batch.edit.Fix;
 import ironpin.filling.Composition;
 import ironpin.filling.FillingKind;
 import ironpin.filling.FillingLine;
@@ -17,6 +18,7 @@ import ironpin.quantity.Band;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Side;
+import ironpin.wording.Count;
 import java.util.List;
 import java.util.Optional;
 
@@ -62,7 +64,7 @@ final class CompositionFindings {
     }
 
     private static String lines(int count) {
-        return count + (count == 1 ? " line" : " lines");
+        return Count.of(count, "line");
     }
 
     private static String guesses(Filling filling, List<String> guessed) {
@@ -151,11 +153,10 @@ final class CompositionFindings {
             double now = lines.get(i).share().percent();
             double wanted =
                     Words.toTenth(now + liked.percent() - 100 * of.salt().usual());
-            if (salt && wanted >= PlanField.FILLING_SHARE.low() && wanted <= PlanField.FILLING_SHARE.high()) {
+            if (salt && wanted >= FillingField.FILLING_SHARE.low() && wanted <= FillingField.FILLING_SHARE.high()) {
                 return Optional.of(new Fix(
                         "Salt " + Words.one(wanted) + " %",
-                        PlanField.FILLING_SHARE,
-                        filling.no() * PlanField.LINES + i,
+                        FillingField.FILLING_SHARE.at(new Address.LineOf(filling.no(), i)),
                         wanted));
             }
         }

@@ -8,10 +8,11 @@ import ironpin.cook.Rounds;
 import ironpin.cook.Steam;
 import ironpin.filling.SafeCore;
 import ironpin.quantity.Mass;
+import ironpin.wording.Count;
+import ironpin.wording.Span;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** How many at once, for how long, and to which core temperature. */
@@ -29,10 +30,10 @@ final class CookFindings {
                 lot.lot().method().roundTime(lot.share().piece(), lot.lot().vessel());
         found.add(Finding.of(
                 Saying.ROUND_TIME,
-                minutes(time),
+                Span.of(time),
                 "a round (est.).",
                 "From similar pieces: time grows with the square of the thickness. The probe decides. The clock adds "
-                        + minutes(Pace.BETWEEN_ROUNDS) + " to change rounds."));
+                        + Span.of(Pace.BETWEEN_ROUNDS) + " to change rounds."));
         found.add(core(SafeCore.of(lot.filling().formula())));
         if (lot.lot().method() instanceof Steam steam) {
             found.add(water(steam, lot, rounds.sizes().size()));
@@ -51,12 +52,12 @@ final class CookFindings {
         boolean heat = rounds.limit() == Rounds.Limit.HEAT;
         return Finding.of(
                 heat ? Saying.ROUNDS_BY_HEAT : Saying.ROUNDS_BY_ROOM,
-                count + (count == 1 ? " round" : " rounds"),
+                Count.of(count, "round"),
                 "of at most " + rounds.sizes().get(0) + " in the "
                         + lot.lot().vessel().kind().label() + ".",
                 "It takes " + rounds.capacity() + " (est.). "
                         + (heat
-                                ? "More would keep the pot off the boil for over " + minutes(PotLoad.BACK_TO_BOIL) + "."
+                                ? "More would keep the pot off the boil for over " + Span.of(PotLoad.BACK_TO_BOIL) + "."
                                 : "No more were found to fit side by side once they have swollen."));
     }
 
@@ -93,12 +94,5 @@ final class CookFindings {
                         + Words.grams(each * rounds) + ", and half as much again stays.",
                 "At " + Math.round(lot.lot().vessel().watts()) + " W a round takes " + Words.grams(each)
                         + "; a steamer must not run dry.");
-    }
-
-    private static String minutes(Duration time) {
-        long seconds = time.toSeconds();
-        return seconds % 60 == 0
-                ? seconds / 60 + " min"
-                : String.format(Locale.ROOT, "%d:%02d min", seconds / 60, seconds % 60);
     }
 }

@@ -1,13 +1,13 @@
 package ironpin.plan;
 
-import ironpin.batch.Balance;
 import ironpin.batch.Batch;
-import ironpin.batch.Composing;
 import ironpin.batch.Dough;
-import ironpin.batch.DoughStart;
-import ironpin.batch.Fix;
 import ironpin.batch.FlourShare;
-import ironpin.batch.PlanField;
+import ironpin.batch.balance.Balance;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.Composing;
+import ironpin.batch.edit.DoughField;
+import ironpin.batch.edit.Fix;
 import ironpin.clock.Gap;
 import ironpin.cook.VesselKind;
 import ironpin.dough.DoughFamily;
@@ -19,6 +19,9 @@ import ironpin.quantity.Band;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Side;
 import ironpin.quantity.Temperature;
+import ironpin.style.DoughStart;
+import ironpin.wording.Count;
+import ironpin.wording.Span;
 import ironpin.wrapper.BoughtWrapper;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -28,6 +31,8 @@ import java.util.Optional;
 
 /** Whether the dough is in its band, its water right and its rest long enough. */
 final class DoughFindings {
+    private static final Duration A_MINUTE = Duration.ofMinutes(1);
+
     private static final double BOILING_C = 95;
     private static final double NO_SCALD = 0.05;
     private static final String ONLY_BOILING =
@@ -67,8 +72,8 @@ final class DoughFindings {
     private static Finding bought(BoughtWrapper wrapper, BoughtWrapper.Packs packs) {
         return Finding.of(
                 Saying.WRAPPERS_BOUGHT,
-                packs.wrappers() + (packs.wrappers() == 1 ? " wrapper" : " wrappers"),
-                "out of " + packs.packs() + (packs.packs() == 1 ? " pack" : " packs") + ", no dough to make.",
+                Count.of(packs.wrappers(), "wrapper"),
+                "out of " + Count.of(packs.packs(), "pack") + ", no dough to make.",
                 "Homemade seals dry and stretches; bought is quick and even. "
                         + wrapper.thickness().label() + ": "
                         + wrapper.thickness().tradeOff() + ".");
@@ -83,7 +88,7 @@ final class DoughFindings {
                         Saying.FLOUR_LEARNED,
                         Words.signed(known.offset().percent()),
                         "points learned for the " + part.flour().name().toLowerCase(Locale.ROOT) + " (est.).",
-                        "From " + known.batches() + (known.batches() == 1 ? " batch" : " batches")
+                        "From " + Count.of(known.batches(), "batch", "batches")
                                 + "; nine times in ten between "
                                 + Words.signed(known.likely().low().percent()) + " and "
                                 + Words.signed(known.likely().high().percent())
@@ -128,9 +133,11 @@ final class DoughFindings {
         double edge = dough.formula().hydration().percent()
                 + band.clamp(now).minus(now).percent();
         double wanted = dry ? -Words.floorTenth(-edge) : Words.floorTenth(edge);
-        Optional<Fix> fix = wanted >= PlanField.HYDRATION.low() && wanted <= PlanField.HYDRATION.high()
-                ? Optional.of(
-                        new Fix("Set water to " + Words.one(wanted) + " %", PlanField.HYDRATION, dough.no(), wanted))
+        Optional<Fix> fix = wanted >= DoughField.HYDRATION.low() && wanted <= DoughField.HYDRATION.high()
+                ? Optional.of(new Fix(
+                        "Set water to " + Words.one(wanted) + " %",
+                        DoughField.HYDRATION.at(Address.dough(dough.no())),
+                        wanted))
                 : Optional.empty();
         return Finding.of(
                 dry ? Saying.HYDRATION_DRY : Saying.HYDRATION_WET,
@@ -172,7 +179,8 @@ final class DoughFindings {
         Temperature lowest = band.low().compareTo(hottest) < 0 ? band.low() : hottest;
         double wanted =
                 Math.floor(new Band<>(lowest, hottest).clamp(dough.water()).celsius());
-        Fix fix = new Fix("Set to " + Words.celsius(wanted), PlanField.WATER_TEMPERATURE, dough.no(), wanted);
+        Fix fix = new Fix(
+                "Set to " + Words.celsius(wanted), DoughField.WATER_TEMPERATURE.at(Address.dough(dough.no())), wanted);
         boolean cool = side == Side.BELOW;
         if (cool && dough.family().onlyBoiling()) {
             return Finding.of(
@@ -209,8 +217,8 @@ final class DoughFindings {
         Duration wait = lot.mixing().untilHands(mixed);
         String hands = wait.isZero()
                 ? "Hands may go in at once. "
-                : "Hands may go in after about " + Math.max(1, Math.round(wait.toSeconds() / 60.0)) + " min, under "
-                        + Words.celsius(Mixing.HANDS.celsius()) + ". ";
+                : "Hands may go in after about " + Span.inMinutes(wait.compareTo(A_MINUTE) < 0 ? A_MINUTE : wait)
+                        + ", under " + Words.celsius(Mixing.HANDS.celsius()) + ". ";
         String figure = Words.celsius(mixed.celsius());
         if (!lot.dough().family().wheat()) {
             return Finding.of(Saying.MIXED_NO_WHEAT, figure, "just after mixing (est.).", hands.strip());
@@ -231,12 +239,12 @@ final class DoughFindings {
     private static Finding rest(Dough dough) {
         KneadSchool school = dough.kneading().school();
         Band<Duration> band = school.rest(dough.family());
-        String rested = said(dough.rest());
+        String rested = Span.inMinutes(dough.rest());
         if (band.high().isZero() && dough.rest().isZero()) {
             return Finding.of(
                     Saying.REST_NONE, "No rest", "for this family: work it warm.", "It stiffens as it cools.");
         }
-        String range = said(band.low()) + " to " + said(band.high());
+        String range = Span.between(band.low(), band.high());
         String planned = "of rest planned, ";
         if (band.contains(dough.rest())) {
             boolean cold = dough.restPlan().cold();
@@ -248,7 +256,10 @@ final class DoughFindings {
         }
         boolean shortRest = dough.rest().compareTo(band.low()) < 0;
         double wanted = band.clamp(dough.rest()).toMinutes();
-        Fix fix = new Fix("Rest " + said(Duration.ofMinutes((long) wanted)), PlanField.REST, dough.no(), wanted);
+        Fix fix = new Fix(
+                "Rest " + Span.inMinutes(Duration.ofMinutes((long) wanted)),
+                DoughField.REST.at(Address.dough(dough.no())),
+                wanted);
         if (shortRest) {
             return Finding.of(
                     Saying.REST_SHORT,
@@ -265,16 +276,12 @@ final class DoughFindings {
                 rested,
                 none
                         ? planned + "but this family is worked warm, without any."
-                        : planned + "over " + said(dough.family().rest().high())
+                        : planned + "over "
+                                + Span.inMinutes(dough.family().rest().high())
                                 + ", so most of it moves into the fridge.",
                 none
                         ? "It stiffens as it cools."
                         : "In the room it turns sticky and may sour; cold and wrapped it keeps a day.",
                 fix);
-    }
-
-    private static String said(Duration time) {
-        long minutes = time.toMinutes();
-        return minutes < 120 ? minutes + " min" : Words.trimmed(minutes / 60.0) + " h";
     }
 }

@@ -1,15 +1,17 @@
 package ironpin.plan;
 
-import ironpin.batch.Balance;
-import ironpin.batch.Fix;
-import ironpin.batch.PlanField;
-import ironpin.batch.Style;
-import ironpin.batch.Styles;
+import ironpin.batch.balance.Balance;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.CountField;
+import ironpin.batch.edit.Fix;
 import ironpin.clock.Gap;
 import ironpin.filling.Aspic;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Side;
+import ironpin.style.Style;
+import ironpin.style.Styles;
+import ironpin.wording.Span;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -84,7 +86,7 @@ final class FillingFindings {
         Mass powder = Aspic.gelatin(stock, SET);
         found.add(Finding.of(
                 Saying.SOUP_SETS,
-                Words.time(Aspic.TRAY.sets()),
+                Span.inMinutes(Aspic.TRAY.sets()),
                 "to set " + Words.grams(stock.grams()) + " of stock "
                         + Words.mm(Aspic.TRAY.depth().millimetres())
                         + " deep on a tray in the fridge (est.), with " + Words.fine(powder.grams())
@@ -109,11 +111,10 @@ final class FillingFindings {
         double dough = lot.share().doughEach().grams();
         double wanted =
                 low ? -Words.floorTenth(-dough * Style.LEAST_FILLING) : Words.floorTenth(dough * Style.MOST_FILLING);
-        Optional<Fix> fix = wanted >= PlanField.FILLING_EACH.low() && wanted <= PlanField.FILLING_EACH.high()
+        Optional<Fix> fix = wanted >= CountField.FILLING_EACH.low() && wanted <= CountField.FILLING_EACH.high()
                 ? Optional.of(new Fix(
                         "Fill " + Words.fine(wanted),
-                        PlanField.FILLING_EACH,
-                        lot.lot().no(),
+                        CountField.FILLING_EACH.at(Address.lot(lot.lot().no())),
                         wanted))
                 : Optional.empty();
         return Finding.of(

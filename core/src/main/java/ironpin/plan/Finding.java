@@ -1,6 +1,6 @@
 package ironpin.plan;
 
-import ironpin.batch.Fix;
+import ironpin.batch.edit.Fix;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,7 +1,8 @@
 package ironpin.plan;
 
-import ironpin.batch.Fix;
-import ironpin.batch.PlanField;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.CountField;
+import ironpin.batch.edit.Fix;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Side;
 import ironpin.wrapper.FillRoom;
@@ -64,11 +65,10 @@ final class FoldFindings {
                     why);
         }
         double wanted = Words.floorTenth(room.comfortable().grams());
-        Optional<Fix> fix = wanted >= PlanField.FILLING_EACH.low()
+        Optional<Fix> fix = wanted >= CountField.FILLING_EACH.low()
                 ? Optional.of(new Fix(
                         "Fill " + Words.fine(wanted),
-                        PlanField.FILLING_EACH,
-                        lot.lot().no(),
+                        CountField.FILLING_EACH.at(Address.lot(lot.lot().no())),
                         wanted))
                 : Optional.empty();
         boolean bursts = Side.of(filling.grams(), 0, room.bound().grams(), Words::grams) == Side.ABOVE;

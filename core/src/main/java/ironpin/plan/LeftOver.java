@@ -1,15 +1,20 @@
 package ironpin.plan;
 
-import ironpin.batch.Balance;
-import ironpin.batch.Balancer;
 import ironpin.batch.Batch;
 import ironpin.batch.Dough;
-import ironpin.batch.Fix;
 import ironpin.batch.Lot;
-import ironpin.batch.OutOfRange;
-import ironpin.batch.PlanField;
-import ironpin.batch.Styles;
+import ironpin.batch.balance.Balance;
+import ironpin.batch.balance.Balancer;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.CountField;
+import ironpin.batch.edit.DoughField;
+import ironpin.batch.edit.FillingField;
+import ironpin.batch.edit.Fix;
+import ironpin.batch.edit.OutOfRange;
+import ironpin.batch.edit.PackField;
+import ironpin.batch.edit.PlanNumber;
 import ironpin.quantity.Mass;
+import ironpin.style.Styles;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -82,7 +87,11 @@ public final class LeftOver {
                 - share.left().grams()
                         / dough.formula().doughPerFlour()
                         / (1 - dough.loss().fraction()));
-        over.idea("Weigh only " + Words.grams(flour) + " of flour", PlanField.FLOUR, share.no(), flour, 0);
+        over.idea(
+                "Weigh only " + Words.grams(flour) + " of flour",
+                DoughField.FLOUR.at(Address.dough(share.no())),
+                flour,
+                0);
         return over.helpful();
     }
 
@@ -93,7 +102,7 @@ public final class LeftOver {
                     Words.floorTenth(of.fillingEach().grams() + share.left().grams() / of.pieces());
             double most = Styles.get(lot.style()).fillingBand().high().grams();
             if (each <= most) {
-                idea("Fill " + Words.fine(each), PlanField.FILLING_EACH, lot.no(), each, 0);
+                idea("Fill " + Words.fine(each), CountField.FILLING_EACH.at(Address.lot(lot.no())), each, 0);
             }
         }
     }
@@ -104,7 +113,7 @@ public final class LeftOver {
             double each = Words.floorTenth(of.doughEach().grams() + share.left().grams() / of.pieces());
             double most = Styles.get(lot.style()).doughBand().high().grams();
             if (each <= most) {
-                idea("Cut " + Words.fine(each), PlanField.DOUGH_EACH, lot.no(), each, 0);
+                idea("Cut " + Words.fine(each), CountField.DOUGH_EACH.at(Address.lot(lot.no())), each, 0);
             }
         }
     }
@@ -122,7 +131,7 @@ public final class LeftOver {
                 / (1 - dough.loss().fraction())
                 / dough.formula().doughPerFlour());
         double flour = Math.ceil(dough.flourAtHand().get().grams()) + more;
-        idea(Words.grams(more) + " more flour", PlanField.FLOUR, dough.no(), flour, more);
+        idea(Words.grams(more) + " more flour", DoughField.FLOUR.at(Address.dough(dough.no())), flour, more);
     }
 
     /** Filling for as many pieces more as the dough over would make. */
@@ -134,8 +143,7 @@ public final class LeftOver {
             double more = Math.ceil(of.fillingEach().grams() * pieces / (1 - loss));
             idea(
                     Words.grams(more) + " more filling",
-                    PlanField.FILLING,
-                    lot.fillingNo(),
+                    FillingField.FILLING.at(Address.filling(lot.fillingNo())),
                     Math.ceil(mass.grams()) + more,
                     more);
         });
@@ -151,18 +159,17 @@ public final class LeftOver {
 
     private void wrapped(Lot first, Balance.OfFilling share) {
         long pieces = share.left().wholePieces(balance.lot(first.no()).fillingEach());
-        double now = PlanField.WRAPPED.read(batch, balance, share.no());
+        double now = PackField.WRAPPED.read(batch, balance, Address.filling(share.no()));
         idea(
                 pieces + " in bought wrappers",
-                PlanField.WRAPPED,
-                share.no(),
+                PackField.WRAPPED.at(Address.filling(share.no())),
                 now + pieces,
                 pieces * balance.lot(first.no()).doughEach().grams());
     }
 
-    private void idea(String label, PlanField field, int no, double value, double bought) {
-        if (value >= field.low() && value <= field.high()) {
-            ideas.add(new Idea(new Fix(label, field, no, value), bought));
+    private void idea(String label, PlanNumber<?> number, double value, double bought) {
+        if (value >= number.field().low() && value <= number.field().high()) {
+            ideas.add(new Idea(new Fix(label, number, value), bought));
         }
     }
 

@@ -1,12 +1,12 @@
 package ironpin.plan;
 
-import ironpin.batch.Balance;
 import ironpin.batch.Batch;
 import ironpin.batch.Dough;
-import ironpin.batch.DoughMixing;
 import ironpin.batch.Filling;
 import ironpin.batch.Lot;
-import ironpin.batch.Pin;
+import ironpin.batch.balance.Balance;
+import ironpin.batch.edit.DoughMixing;
+import ironpin.batch.edit.Pin;
 import ironpin.cook.Rounds;
 import ironpin.dough.HydrationTarget;
 import ironpin.dough.Mixing;

@@ -1,20 +1,23 @@
 package ironpin.plan;
 
-import ironpin.batch.Balance;
-import ironpin.batch.Fix;
-import ironpin.batch.PlanField;
-import ironpin.batch.Style;
-import ironpin.batch.Styles;
+import ironpin.batch.balance.Balance;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.CountField;
+import ironpin.batch.edit.Fix;
 import ironpin.portion.CutTree;
 import ironpin.portion.RopePlan;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quoted;
 import ironpin.quantity.Side;
+import ironpin.style.Style;
+import ironpin.style.Styles;
+import ironpin.wording.Count;
 import ironpin.wrapper.BoughtWrapper;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** How to cut even pieces, and whether dough is left. */
 final class PortionFindings {
@@ -30,7 +33,7 @@ final class PortionFindings {
             found.add(rope(lot.rope()));
         }
         if (lot.rope().longest() > 1) {
-            found.add(tree(lot.rope()));
+            found.add(tree(lot));
         }
         found.add(size(lot));
         leftOver(plan, lot, found);
@@ -40,22 +43,21 @@ final class PortionFindings {
     private static void pack(LotPlan lot, BoughtWrapper.Packs packs, List<Finding> found) {
         found.add(Finding.of(
                 Saying.PACKS,
-                packs.packs() + (packs.packs() == 1 ? " pack" : " packs"),
-                "for " + packs.wrappers() + (packs.wrappers() == 1 ? " piece." : " pieces."),
+                Count.of(packs.packs(), "pack"),
+                "for " + Count.of(packs.wrappers(), "piece") + ".",
                 lot.lot().bought().orElseThrow().perPack() + " in a pack of "
                         + Words.fine(lot.share().doughEach().grams()) + " each. Keep them covered: they dry fast."));
         if (packs.over() > 0) {
             found.add(Finding.of(
                     Saying.WRAPPERS_OVER,
-                    packs.over() + (packs.over() == 1 ? " wrapper" : " wrappers"),
+                    Count.of(packs.over(), "wrapper"),
                     "over in the last pack.",
                     "Wrapped tightly they keep for the next time, or make so many pieces more.",
-                    packs.wrappers() + packs.over() > PlanField.PIECES.high()
+                    packs.wrappers() + packs.over() > CountField.PIECES.high()
                             ? Optional.empty()
                             : Optional.of(new Fix(
                                     "Make " + (packs.wrappers() + packs.over()),
-                                    PlanField.PIECES,
-                                    lot.lot().no(),
+                                    CountField.PIECES.at(Address.lot(lot.lot().no())),
                                     packs.wrappers() + packs.over()))));
         }
     }
@@ -65,14 +67,14 @@ final class PortionFindings {
         return Finding.of(
                 Saying.ROPE_CUT,
                 Words.fineMm(rope.cut().millimetres()),
-                "of rope is a piece: " + rope.ropes() + (rope.ropes() == 1 ? " rope" : " ropes") + " of "
-                        + rope.longest() + shorter + ".",
+                "of rope is a piece: " + Count.of(rope.ropes(), "rope") + " of " + rope.longest() + shorter + ".",
                 "A rope " + Words.mm(rope.diameter().millimetres()) + " thick weighs "
                         + Quoted.massPerLength(RopePlan.gramsPerCm(rope.diameter()))
                         + " (est., dough at 1.22 g/cm³).");
     }
 
-    private static Finding tree(RopePlan rope) {
+    private static Finding tree(LotPlan lot) {
+        RopePlan rope = lot.rope();
         CutTree tree = CutTree.of(rope.longest());
         String factors = tree.factors().stream().map(String::valueOf).collect(Collectors.joining(" × "));
         if (tree.byEye()) {
@@ -82,11 +84,35 @@ final class PortionFindings {
                     "is how to divide a rope of " + rope.longest() + " by eye.",
                     "Small even splits are easier than a long row.");
         }
-        return Finding.of(
+        return new Finding(
                 Saying.CUT_BY_RULER,
                 String.valueOf(rope.longest()),
                 "in a rope do not divide by eye: cut by the ruler or the scale.",
-                "Turn the rope a quarter after every cut.");
+                tree.nearest().stream().map(String::valueOf).collect(Collectors.joining(" and "))
+                        + " would. Turn the rope a quarter after every cut.",
+                divisible(lot));
+    }
+
+    /** The nearest counts below and above whose ropes, as they would be rolled then, are all alike and divide by eye. */
+    private static List<Fix> divisible(LotPlan lot) {
+        int now = lot.share().pieces();
+        List<Fix> found = new ArrayList<>();
+        for (int direction : new int[] {-1, 1}) {
+            IntStream.iterate(now + direction, pieces -> pieces + direction)
+                    .takeWhile(pieces -> pieces >= 1 && pieces <= CountField.PIECES.high() && pieces <= 2 * now)
+                    .filter(pieces -> divides(lot, pieces))
+                    .findFirst()
+                    .ifPresent(pieces -> found.add(new Fix(
+                            "Make " + pieces,
+                            CountField.PIECES.at(Address.lot(lot.lot().no())),
+                            pieces)));
+        }
+        return found;
+    }
+
+    private static boolean divides(LotPlan lot, int pieces) {
+        RopePlan rope = RopePlan.of(lot.share().doughEach(), pieces, lot.rope().diameter());
+        return rope.shorterRopes() == 0 && CutTree.of(rope.longest()).byEye();
     }
 
     private static Finding size(LotPlan lot) {
@@ -111,8 +137,7 @@ final class PortionFindings {
                 "Outside it the skin is hard to roll to size.",
                 new Fix(
                         "Cut " + Words.fine(wanted),
-                        PlanField.DOUGH_EACH,
-                        lot.lot().no(),
+                        CountField.DOUGH_EACH.at(Address.lot(lot.lot().no())),
                         wanted));
     }
 

@@ -1,7 +1,8 @@
 package ironpin.plan;
 
-import ironpin.batch.Fix;
-import ironpin.batch.PlanField;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.Fix;
+import ironpin.batch.edit.RollField;
 import ironpin.quantity.Band;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Length;
@@ -98,7 +99,10 @@ final class RollFindings {
     }
 
     private static Fix disc(LotPlan lot, double wantedMm) {
-        double mm = Math.max(PlanField.DISC.low(), Math.min(PlanField.DISC.high(), wantedMm));
-        return new Fix("Roll to " + Words.mm(mm), PlanField.DISC, lot.lot().no(), mm);
+        double mm = Math.max(RollField.DISC.low(), Math.min(RollField.DISC.high(), wantedMm));
+        return new Fix(
+                "Roll to " + Words.mm(mm),
+                RollField.DISC.at(Address.lot(lot.lot().no())),
+                mm);
     }
 }

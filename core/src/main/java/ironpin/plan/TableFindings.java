@@ -1,9 +1,12 @@
 package ironpin.plan;
 
-import ironpin.batch.Balance;
-import ironpin.batch.Fix;
-import ironpin.batch.PlanField;
+import ironpin.batch.balance.Balance;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.Fix;
+import ironpin.batch.edit.TableField;
 import ironpin.clock.Lateness;
+import ironpin.wording.Count;
+import ironpin.wording.Span;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -21,7 +24,7 @@ final class TableFindings {
         double each = (double) share.toTable() / eaters;
         String held =
                 switch (lot.pin()) {
-                    case EATERS -> "The table decides: " + eaters + (eaters == 1 ? " eater." : " eaters.");
+                    case EATERS -> "The table decides: " + Count.of(eaters, "eater") + ".";
                     case PIECES -> "You hold the number of pieces.";
                     case FLOUR -> "The flour at hand decides.";
                     case FILLING -> "The filling at hand decides.";
@@ -59,7 +62,7 @@ final class TableFindings {
     }
 
     private static String pieces(int count) {
-        return count + (count == 1 ? " piece" : " pieces");
+        return Count.of(count, "piece");
     }
 
     /** When to begin; once that is past, how late it is and when the table follows. */
@@ -71,12 +74,12 @@ final class TableFindings {
             double later = Duration.between(serving, now.serving()).toMinutes();
             return Finding.of(
                     Saying.LATE,
-                    Words.time(now.late()),
+                    Span.inMinutes(now.late()),
                     "late for " + Words.clock(serving, serving) + " (est.): going on now, the table can be at " + table
                             + ".",
                     "From what is still to be done, one pair of hands.",
-                    later <= PlanField.LATER.high()
-                            ? Optional.of(new Fix("Table at " + table, PlanField.LATER, 0, later))
+                    later <= TableField.LATER.high()
+                            ? Optional.of(new Fix("Table at " + table, TableField.LATER.at(Address.table()), later))
                             : Optional.empty());
         }
         return Finding.of(

@@ -5,7 +5,6 @@ import ironpin.quantity.Decimal;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Quoted;
 import ironpin.quantity.Temperature;
-import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
@@ -17,16 +16,6 @@ final class Words {
 
     private Words() {}
 
-    /** As in "1 h 31 min". */
-    static String time(Duration time) {
-        long minutes = Math.round(time.toSeconds() / 60.0);
-        if (minutes < 60) {
-            return minutes + " min";
-        }
-        return minutes / 60 + " h" + (minutes % 60 == 0 ? "" : " " + minutes % 60 + " min");
-    }
-
-    /** A name inside a sentence. */
     static String grams(double grams) {
         return Quoted.mass(grams, 0);
     }

@@ -42,4 +42,20 @@ public record CutTree(int pieces, List<Integer> factors) {
     public boolean byEye() {
         return factors.stream().allMatch(factor -> factor <= LARGEST_BY_EYE);
     }
+
+    /** The nearest counts below and above that the eye divides; none if it divides this one, none below one. */
+    public List<Integer> nearest() {
+        List<Integer> near = new ArrayList<>();
+        if (byEye()) {
+            return near;
+        }
+        for (int direction : new int[] {-1, 1}) {
+            int count = pieces + direction;
+            while (!of(count).byEye()) {
+                count += direction;
+            }
+            near.add(count);
+        }
+        return near;
+    }
 }

@@ -1,6 +1,5 @@
 package ironpin.recipe;
 
-import ironpin.batch.Style;
 import ironpin.plan.Finding;
 import ironpin.plan.Saying;
 import ironpin.quantity.Decimal;
@@ -9,6 +8,7 @@ import ironpin.quantity.Mass;
 import ironpin.quantity.Quoted;
 import ironpin.quantity.Side;
 import ironpin.quantity.Spread;
+import ironpin.style.Style;
 import ironpin.wrapper.FillRoom;
 import ironpin.wrapper.Fold;
 import ironpin.wrapper.StuffedBread;

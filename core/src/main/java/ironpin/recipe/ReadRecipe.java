@@ -1,9 +1,9 @@
 package ironpin.recipe;
 
-import ironpin.batch.Style;
-import ironpin.batch.Styles;
 import ironpin.cook.VesselKind;
 import ironpin.dough.DoughFamily;
+import ironpin.style.Style;
+import ironpin.style.Styles;
 import ironpin.wrapper.Fold;
 import java.util.List;
 import java.util.Optional;

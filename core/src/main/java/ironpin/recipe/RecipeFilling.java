@@ -25,7 +25,6 @@ import java.util.Optional;
  */
 public record RecipeFilling(int group, String name, List<RecipeLine> lines, List<Part> parts) {
     private static final int MOST_NAME = 80;
-    private static final int MOST_LINES = 40;
 
     /**
      * One thing in it.
@@ -54,7 +53,7 @@ public record RecipeFilling(int group, String name, List<RecipeLine> lines, List
                 group,
                 RecipeLine.named(lines.get(0).heading(), Place.Part.FILLING, "Filling"),
                 lines,
-                parts.subList(0, Math.min(MOST_LINES, parts.size()))));
+                parts.subList(0, Math.min(FillingFormula.MOST_LINES, parts.size()))));
     }
 
     private static Part part(RecipeLine line, Spread grams) {

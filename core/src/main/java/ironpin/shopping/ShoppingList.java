@@ -1,12 +1,12 @@
 package ironpin.shopping;
 
 import ironpin.allergen.AllergenLines;
-import ironpin.batch.Balance;
 import ironpin.batch.Batch;
 import ironpin.batch.Dough;
 import ironpin.batch.Filling;
 import ironpin.batch.FlourShare;
 import ironpin.batch.Lot;
+import ironpin.batch.balance.Balance;
 import ironpin.dip.Dip;
 import ironpin.dough.DoughAddition;
 import ironpin.dough.DoughLine;

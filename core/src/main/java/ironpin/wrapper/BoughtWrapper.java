@@ -1,5 +1,6 @@
 package ironpin.wrapper;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import ironpin.portion.RopePlan;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
@@ -15,7 +16,9 @@ import java.util.List;
  * @param each mass of one, 2–60 g
  * @param perPack how many in a pack, 1–200
  */
-public record BoughtWrapper(Shape shape, Thickness thickness, Length size, Mass each, int perPack) {
+@RecordBuilder
+public record BoughtWrapper(Shape shape, Thickness thickness, Length size, Mass each, int perPack)
+        implements BoughtWrapperBuilder.With {
     /** Round or square. */
     public enum Shape {
         ROUND("round"),

@@ -4,6 +4,14 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 
+import ironpin.batch.balance.Balance;
+import ironpin.batch.balance.Balancer;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.CountField;
+import ironpin.batch.edit.DoughField;
+import ironpin.batch.edit.Hunger;
+import ironpin.batch.edit.Pin;
+import ironpin.batch.edit.TableField;
 import ironpin.cook.CookMethod;
 import ironpin.cook.Vessel;
 import ironpin.cook.VesselKind;
@@ -12,6 +20,8 @@ import ironpin.kit.Kit;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.style.Style;
+import ironpin.style.Styles;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -52,8 +62,8 @@ public class BatchTest {
                         SUPPER.fillings(),
                         SUPPER.lots())
             },
-            {"a piece of nothing", (Runnable) () -> lot.withEach(Mass.ZERO, lot.fillingEach())},
-            {"a monstrous piece", (Runnable) () -> lot.withEach(lot.doughEach(), Mass.ofGrams(501))},
+            {"a piece of nothing", (Runnable) () -> lot.withDoughEach(Mass.ZERO)},
+            {"a monstrous piece", (Runnable) () -> lot.withFillingEach(Mass.ofGrams(501))},
             {"fewer than none frozen", (Runnable) () -> lot.withToFreezer(-1)},
             {"a hollow wrapper", (Runnable) () -> new Lot.Shape(Length.ofMillimetres(20), Length.ofMillimetres(90), 0.5)
             },
@@ -117,18 +127,18 @@ public class BatchTest {
             assertTrue(light >= 1 && light <= usual && usual < hungry, style.key());
             assertEquals(usual, style.usualPerEater());
         }
-        Batch hungry = SUPPER.withAppetite(Appetite.HUNGRY);
+        Batch hungry = Hunger.of(SUPPER, Appetite.HUNGRY);
         // Three styles share the appetite: 3 crescents are a quarter of the usual 12, and of 16 for the very hungry.
         assertEquals(SUPPER.lot(1).rule(), new PieceRule.PerEater(3));
         assertEquals(hungry.lot(1).rule(), new PieceRule.PerEater(4));
-        Batch counted = PlanField.PIECES.write(SUPPER, 1, 50).withAppetite(Appetite.HUNGRY);
+        Batch counted = Hunger.of(CountField.PIECES.write(SUPPER, Address.lot(1), 50), Appetite.HUNGRY);
         assertEquals(counted.lot(1).rule(), new PieceRule.Counted(50));
     }
 
     @Test
     public void anotherWayOfCookingBringsItsVesselAndTheSameOneKeepsIt() {
         Vessel mine = new Vessel(VesselKind.POT, Length.ofMillimetres(300), 1, 2_200);
-        Batch own = SUPPER.mapLots(lot -> lot.no() == 1 ? lot.withMethod(lot.method(), mine) : lot);
+        Batch own = SUPPER.mapLots(lot -> lot.no() == 1 ? lot.withVessel(mine) : lot);
         Batch simmered = own.withMethod(1, CookMethod.ofKey("boil/steady-simmer"));
         assertEquals(simmered.lot(1).vessel(), mine);
         Batch steamed = own.withMethod(1, CookMethod.ofKey("steam/cold"));
@@ -149,24 +159,25 @@ public class BatchTest {
 
     @Test
     public void holdingOneFlourLeavesTheOtherLotsToTheTable() {
-        Batch held = PlanField.FLOUR.write(SUPPER, 2, 300);
+        Batch held = DoughField.FLOUR.write(SUPPER, Address.dough(2), 300);
         assertEquals(Pin.of(held, held.lot(1)), Pin.EATERS);
         assertEquals(Pin.of(held, held.lot(2)), Pin.FLOUR);
         Balance balance = Balancer.solve(held);
         assertEquals(balance.lot(1).pieces(), 18);
         assertEquals(balance.lot(3).pieces(), 6);
         assertEquals(balance.dough(2).made().flour(), Mass.ofGrams(300));
-        Batch table = PlanField.EATERS.write(held, 0, 4);
+        Batch table = TableField.EATERS.write(held, Address.table(), 4);
         assertEquals(Pin.of(table, table.lot(2)), Pin.EATERS);
         assertEquals(Balancer.solve(table).lot(2).pieces(), 16);
     }
 
     @Test
     public void piecesForTheFreezerAreMadeBesidesAndNeverMoreThanThereAre() {
-        Balance balance = Balancer.solve(PlanField.TO_FREEZER.write(SUPPER, 1, 20));
+        Balance balance = Balancer.solve(CountField.TO_FREEZER.write(SUPPER, Address.lot(1), 20));
         assertEquals(balance.lot(1).pieces(), 38);
         assertEquals(balance.lot(1).toTable(), 18);
-        Batch little = PlanField.FLOUR.write(PlanField.TO_FREEZER.write(SUPPER, 1, 20), 1, 60);
+        Batch little =
+                DoughField.FLOUR.write(CountField.TO_FREEZER.write(SUPPER, Address.lot(1), 20), Address.dough(1), 60);
         Balance scarce = Balancer.solve(little);
         assertTrue(scarce.lot(1).pieces() < 20);
         assertEquals(scarce.lot(1).toTable(), 0);

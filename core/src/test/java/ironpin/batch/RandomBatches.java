@@ -1,5 +1,8 @@
 package ironpin.batch;
 
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.DoughField;
+import ironpin.batch.edit.FillingField;
 import ironpin.dip.Dip;
 import ironpin.dip.Dips;
 import ironpin.dough.Bowl;
@@ -13,6 +16,8 @@ import ironpin.filling.FillingLine;
 import ironpin.kit.Kit;
 import ironpin.pantry.Allergen;
 import ironpin.quantity.Mass;
+import ironpin.style.Style;
+import ironpin.style.Styles;
 import ironpin.wrapper.BoughtWrapper;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -48,14 +53,14 @@ public final class RandomBatches {
         Batch batch = unpinned();
         if (random.nextBoolean()) {
             int lot = 1 + random.nextInt(batch.lots().size());
-            batch = PlanField.FLOUR.write(batch, batch.lot(lot).doughNo(), 40 + random.nextInt(2_000));
+            batch = DoughField.FLOUR.write(batch, Address.dough(batch.lot(lot).doughNo()), 40 + random.nextInt(2_000));
         }
         if (random.nextBoolean()) {
             Filling filling =
                     batch.fillings().get(random.nextInt(batch.fillings().size()));
             Mass mass = Mass.ofGrams(30 + random.nextInt(3_000));
             batch = random.nextBoolean()
-                    ? PlanField.FILLING.write(batch, filling.no(), mass.grams())
+                    ? FillingField.FILLING.write(batch, Address.filling(filling.no()), mass.grams())
                     : batch.mapFillings(one -> one.no() == filling.no() ? one.withAtHand(Optional.of(mass)) : one);
         }
         return batch;
@@ -74,7 +79,8 @@ public final class RandomBatches {
             }
             fillings.add(renamed(style.startFilling(no)));
             Lot lot = style.startLot(no, doughs.size(), no, style.perEater(Appetite.values()[random.nextInt(3)]));
-            lots.add(lot.withEach(around(lot.doughEach()), around(lot.fillingEach()))
+            lots.add(lot.withDoughEach(around(lot.doughEach()))
+                    .withFillingEach(around(lot.fillingEach()))
                     .withToFreezer(random.nextInt(4) == 0 ? random.nextInt(30) : 0)
                     .withBought(random.nextInt(6) == 0 ? Optional.of(pack()) : Optional.empty())
                     .withDip(dip()));

@@ -6,11 +6,15 @@ import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
-import ironpin.batch.PlanField;
-import ironpin.batch.Styles;
+import ironpin.batch.edit.CountField;
+import ironpin.batch.edit.DoughField;
+import ironpin.batch.edit.FillingField;
+import ironpin.batch.edit.PlanField;
+import ironpin.batch.edit.RollField;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
 import ironpin.quantity.UnitSystem;
+import ironpin.style.Styles;
 import java.time.LocalDateTime;
 import java.util.Optional;
 import org.testng.annotations.DataProvider;
@@ -41,24 +45,25 @@ public class NextChangeTest {
         SkinVerdict right = SkinVerdict.RIGHT;
         FillingVerdict fine = FillingVerdict.RIGHT;
         return new Object[][] {
-            {"boiled-crescent", outcome(5, 0, right, fine, 76), PlanField.FILLING_EACH, 16.2},
-            {"boiled-crescent", outcome(9, 0, SkinVerdict.TOUGH, FillingVerdict.DRY, 64), PlanField.FILLING_EACH, 16.2},
-            {"steamed-leaf", outcome(0, 0, SkinVerdict.TOUGH, fine, 80), PlanField.HYDRATION, 66.0},
-            {"boiled-crescent", outcome(0, 0, SkinVerdict.TOUGH, fine, 80), PlanField.HYDRATION, 51.0},
-            {"boiled-crescent", outcome(0, 0, SkinVerdict.CRACKED, fine, 80), PlanField.HYDRATION, 51.0},
-            {"boiled-crescent", outcome(0, 0, SkinVerdict.TORN, fine, 80), PlanField.HYDRATION, 49.0},
-            {"boiled-crescent", outcome(0, 0, SkinVerdict.GUMMY, fine, 80), PlanField.CENTRE_TO_RIM, 2.2},
-            {"boiled-crescent", outcome(0, 0, SkinVerdict.SPRANG_BACK, fine, 80), PlanField.REST, 50.0},
-            {"boiled-crescent", outcome(0, 0, right, FillingVerdict.DRY, 80), PlanField.FILLING_SHARE, 12.0},
-            {"boiled-crescent", outcome(0, 0, right, FillingVerdict.BLAND, 80), PlanField.FILLING_SHARE, 0.9},
-            {"boiled-crescent", outcome(0, 0, right, FillingVerdict.SALTY, 80), PlanField.FILLING_SHARE, 0.5},
+            {"boiled-crescent", outcome(5, 0, right, fine, 76), CountField.FILLING_EACH, 16.2},
+            {"boiled-crescent", outcome(9, 0, SkinVerdict.TOUGH, FillingVerdict.DRY, 64), CountField.FILLING_EACH, 16.2
+            },
+            {"steamed-leaf", outcome(0, 0, SkinVerdict.TOUGH, fine, 80), DoughField.HYDRATION, 66.0},
+            {"boiled-crescent", outcome(0, 0, SkinVerdict.TOUGH, fine, 80), DoughField.HYDRATION, 51.0},
+            {"boiled-crescent", outcome(0, 0, SkinVerdict.CRACKED, fine, 80), DoughField.HYDRATION, 51.0},
+            {"boiled-crescent", outcome(0, 0, SkinVerdict.TORN, fine, 80), DoughField.HYDRATION, 49.0},
+            {"boiled-crescent", outcome(0, 0, SkinVerdict.GUMMY, fine, 80), RollField.CENTRE_TO_RIM, 2.2},
+            {"boiled-crescent", outcome(0, 0, SkinVerdict.SPRANG_BACK, fine, 80), DoughField.REST, 50.0},
+            {"boiled-crescent", outcome(0, 0, right, FillingVerdict.DRY, 80), FillingField.FILLING_SHARE, 12.0},
+            {"boiled-crescent", outcome(0, 0, right, FillingVerdict.BLAND, 80), FillingField.FILLING_SHARE, 0.9},
+            {"boiled-crescent", outcome(0, 0, right, FillingVerdict.SALTY, 80), FillingField.FILLING_SHARE, 0.5},
         };
     }
 
     @Test(dataProvider = "faults")
-    public void theWorstFaultGetsItsOneChange(String style, Outcome outcome, PlanField field, double value) {
+    public void theWorstFaultGetsItsOneChange(String style, Outcome outcome, PlanField<?> field, double value) {
         Suggestion suggestion = after(style, outcome).orElseThrow();
-        assertEquals(suggestion.fix().orElseThrow().field(), field);
+        assertEquals(suggestion.fix().orElseThrow().number().field(), field);
         assertEquals(suggestion.fix().orElseThrow().value(), value, 1e-9);
     }
 

@@ -5,14 +5,16 @@ import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
-import ironpin.batch.PlanField;
-import ironpin.batch.Style;
-import ironpin.batch.Styles;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.CountField;
+import ironpin.batch.edit.DoughField;
 import ironpin.cook.CookStep;
 import ironpin.filling.SafeCore;
 import ironpin.plan.BatchPlan;
 import ironpin.quantity.Mass;
 import ironpin.quantity.UnitSystem;
+import ironpin.style.Style;
+import ironpin.style.Styles;
 import ironpin.wrapper.Fold;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -91,8 +93,10 @@ public class DayPlanTest {
 
     @Test
     public void whatGoesToTheFreezerIsFoldedButNotCooked() {
-        Batch batch =
-                PlanField.FLOUR.write(PlanField.TO_FREEZER.write(start(Styles.get("boiled-crescent")), 1, 500), 1, 200);
+        Batch batch = DoughField.FLOUR.write(
+                CountField.TO_FREEZER.write(start(Styles.get("boiled-crescent")), Address.lot(1), 500),
+                Address.dough(1),
+                200);
         List<String> keys = tasks(batch).stream().map(Task::key).toList();
         assertTrue(keys.contains("lot-1.shape"));
         assertTrue(keys.stream().noneMatch(key -> key.contains(".cook-") || key.contains(".heat")));

@@ -6,8 +6,8 @@ import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.RandomBatches;
-import ironpin.batch.Styles;
 import ironpin.plan.BatchPlan;
+import ironpin.style.Styles;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.HashMap;

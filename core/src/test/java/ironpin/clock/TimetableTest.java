@@ -6,11 +6,12 @@ import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
-import ironpin.batch.PlanField;
 import ironpin.batch.RandomBatches;
 import ironpin.batch.Station;
-import ironpin.batch.Styles;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.DoughField;
 import ironpin.plan.BatchPlan;
+import ironpin.style.Styles;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -79,8 +80,9 @@ public class TimetableTest {
     public void moreRestMeansAnEarlierStart() {
         Batch batch = Styles.start(Styles.get("boiled-crescent"), "Supper", SERVING, 6, Appetite.USUAL);
         LocalDateTime start = BatchPlan.of(batch).timetable().latestStart();
-        LocalDateTime rested =
-                BatchPlan.of(PlanField.REST.write(batch, 1, 120)).timetable().latestStart();
+        LocalDateTime rested = BatchPlan.of(DoughField.REST.write(batch, Address.dough(1), 120))
+                .timetable()
+                .latestStart();
         assertEquals(Duration.between(rested, start).toMinutes(), 80);
     }
 

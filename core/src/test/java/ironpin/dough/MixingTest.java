@@ -7,8 +7,11 @@ import static org.testng.Assert.assertTrue;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Temperature;
+import ironpin.refusal.Refused;
 import java.time.Duration;
+import java.util.List;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.testng.annotations.Test;
 
 public class MixingTest {
@@ -106,5 +109,41 @@ public class MixingTest {
         assertEquals(Correction.step(BenchFeel.CRUMBLY, flour, water).waterToAdd(), Mass.ofGrams(4.5));
         assertEquals(Correction.step(BenchFeel.SMEARS, flour, water).flourToAdd(), Mass.ofGrams(4.5));
         assertEquals(Correction.step(BenchFeel.TEARS, flour, water).rest(), Duration.ofMinutes(10));
+    }
+
+    @Test
+    public void aSteelBowlTakesTheHeatOfItsWarmedPart() {
+        // 60 % of 800 g of steel at 0.49 J/gK, which the family of values for steel bowls gives.
+        Bowl steel = new Bowl("s", "Steel bowl", BowlMaterial.STEEL, Mass.ofGrams(800));
+        assertEquals(steel.joulesPerKelvin(), 0.6 * 800 * BowlMaterial.STEEL.joulesPerGramKelvin(), 1e-9);
+        assertTrue(BowlMaterial.STEEL.joulesPerGramKelvin() > 0.4 && BowlMaterial.STEEL.joulesPerGramKelvin() < 0.6);
+    }
+
+    @Test
+    public void withoutGlutenNothingShrinksBack() {
+        assertTrue(BenchFeel.of(DoughFamily.COLD_WATER).stream().anyMatch(feel -> feel.cure() == BenchFeel.Cure.REST));
+        assertTrue(BenchFeel.of(DoughFamily.MAIZE).stream().noneMatch(feel -> feel.cure() == BenchFeel.Cure.REST));
+        assertTrue(BenchFeel.of(DoughFamily.MAIZE).size() >= 4);
+        assertEquals(BenchFeel.of(DoughFamily.EGG), List.of(BenchFeel.values()));
+    }
+
+    @Test
+    public void onlyFatsSoftenWithoutWetting() {
+        assertEquals(
+                Stream.of(DoughAddition.values()).filter(DoughAddition::fat).toList(),
+                List.of(DoughAddition.OIL, DoughAddition.LARD, DoughAddition.BUTTER));
+    }
+
+    @Test
+    public void waterComesFromTheTapOrTheKettleAtTheEnds() {
+        Temperature tap = Temperature.ofCelsius(12);
+        Temperature kettle = Temperature.ofCelsius(96);
+        Mixing mixing = new Mixing(Mass.ofGrams(600), Temperature.ofCelsius(21), Mass.ofGrams(300), 0);
+        assertEquals(mixing.split(tap, tap, kettle).kettle().grams(), 0, 1e-6);
+        assertEquals(mixing.split(kettle, tap, kettle).kettle().grams(), 300, 1e-6);
+        assertEquals(
+                mixing.split(Temperature.ofCelsius(54), tap, kettle).kettle().grams(), 150, 1e-3);
+        assertThrows(Refused.class, () -> mixing.split(Temperature.ofCelsius(11), tap, kettle));
+        assertThrows(Refused.class, () -> mixing.split(Temperature.ofCelsius(97), tap, kettle));
     }
 }

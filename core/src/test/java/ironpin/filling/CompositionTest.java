@@ -5,14 +5,14 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 
-import ironpin.batch.Style;
-import ironpin.batch.Styles;
 import ironpin.pantry.Food;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Spread;
 import ironpin.quantity.Temperature;
+import ironpin.style.Style;
+import ironpin.style.Styles;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;

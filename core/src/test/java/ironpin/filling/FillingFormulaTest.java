@@ -1,15 +1,21 @@
 package ironpin.filling;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 
-import ironpin.batch.Style;
-import ironpin.batch.Styles;
+import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Temperature;
+import ironpin.refusal.NotThere;
+import ironpin.refusal.Refused;
+import ironpin.style.Style;
+import ironpin.style.Styles;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -114,5 +120,70 @@ public class FillingFormulaTest {
 
     private static FillingKind kind(String one, double percent, String other, double rest) {
         return FillingKind.mostly(FillingFormula.of(FillingLine.of(one, percent), FillingLine.of(other, rest)));
+    }
+
+    @Test
+    public void aLineThatGoesLeavesTheOthersInProportion() {
+        FillingFormula three = FillingFormula.of(
+                FillingLine.of("lamb mince", 50), FillingLine.of("carrots, grated", 30), FillingLine.of("leeks", 20));
+        FillingFormula two = three.without(1);
+        assertEquals(two.lines().stream().map(FillingLine::ingredient).toList(), List.of("lamb mince", "leeks"));
+        assertEquals(two.lines().get(0).share().percent(), 50 / 0.7, 1e-5);
+        assertEquals(two.lines().get(1).share().percent(), 20 / 0.7, 1e-5);
+        FillingFormula one = two.without(0);
+        assertEquals(one.lines().get(0).share().percent(), 100, 1e-5);
+        assertEquals(one.without(0), one);
+        assertThrows(NotThere.class, () -> three.without(3));
+    }
+
+    @DataProvider
+    public Object[][] mostly() {
+        return new Object[][] {
+            {FillingKind.RED_MEAT, "lamb mince 40; cabbage, shredded 60"},
+            {FillingKind.SEAFOOD, "prawns 60; leeks 40"},
+            {FillingKind.VEGETABLE, "cabbage, shredded 70; lamb mince 5; leeks 25"},
+            {FillingKind.CHEESE, "feta 70; leeks 30"},
+            {FillingKind.SWEET, "curd cheese 75; sugar 25"},
+        };
+    }
+
+    @Test(dataProvider = "mostly")
+    public void aFillingIsAboutItsMeatOrElseItsHeaviestPart(FillingKind kind, String lines) {
+        FillingLine[] parts = Stream.of(lines.split("; "))
+                .map(line ->
+                        FillingLine.of(line.replaceAll(" \\d+$", ""), Double.parseDouble(line.replaceAll(".* ", ""))))
+                .toArray(FillingLine[]::new);
+        assertEquals(FillingKind.mostly(FillingFormula.of(parts)), kind);
+    }
+
+    @Test
+    public void stockCoolsInTimeOnlyInAColdEnoughFridge() {
+        assertTrue(Aspic.TRAY.meetsTheCoolingRule(Temperature.ofCelsius(80)));
+        assertTrue(Aspic.TRAY.meetsTheCoolingRule(Temperature.ofCelsius(4)));
+        Aspic deep = new Aspic(Length.ofMillimetres(90), 1, Aspic.TRAY.fridge());
+        assertFalse(deep.meetsTheCoolingRule(Temperature.ofCelsius(80)));
+        Aspic warm = new Aspic(Aspic.TRAY.depth(), 2, Temperature.ofCelsius(5));
+        assertFalse(warm.meetsTheCoolingRule(Temperature.ofCelsius(80)));
+        // Cooling from 85 to 12 °C at 4 °C takes ln(81/8) time constants; from 12 to 12 none.
+        Temperature hot = Temperature.ofCelsius(85);
+        Temperature set = Temperature.ofCelsius(12);
+        double ratio = (double) Aspic.TRAY.cools(hot, set).toSeconds()
+                / Aspic.TRAY.cools(hot, Temperature.ofCelsius(21)).toSeconds();
+        double fridge = Aspic.TRAY.fridge().celsius();
+        assertEquals(ratio, Math.log((85 - fridge) / (12 - fridge)) / Math.log((85 - fridge) / (21 - fridge)), 1e-3);
+        assertEquals(Aspic.TRAY.cools(set, set).toSeconds(), 0);
+        assertThrows(Refused.class, () -> Aspic.TRAY.cools(set, hot));
+        assertThrows(Refused.class, () -> Aspic.TRAY.cools(hot, Aspic.TRAY.fridge()));
+        assertEquals(
+                Aspic.reducedTo(Mass.ofGrams(600), Percentage.of(2), Percentage.of(6))
+                        .grams(),
+                200,
+                1e-6);
+        assertEquals(
+                Aspic.reducedTo(Mass.ofGrams(600), Percentage.of(6), Percentage.of(6))
+                        .grams(),
+                600,
+                1e-6);
+        assertThrows(Refused.class, () -> Aspic.reducedTo(Mass.ofGrams(1), Percentage.of(7), Percentage.of(6)));
     }
 }

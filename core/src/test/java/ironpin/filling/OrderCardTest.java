@@ -3,10 +3,10 @@ package ironpin.filling;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
-import ironpin.batch.Style;
-import ironpin.batch.Styles;
 import ironpin.quantity.Mass;
 import ironpin.quantity.UnitSystem;
+import ironpin.style.Style;
+import ironpin.style.Styles;
 import java.util.List;
 import org.testng.annotations.Test;
 

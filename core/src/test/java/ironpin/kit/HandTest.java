@@ -4,14 +4,14 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
-import ironpin.batch.Balancer;
 import ironpin.batch.Batch;
-import ironpin.batch.Styles;
+import ironpin.batch.balance.Balancer;
 import ironpin.filling.PattyVerdict;
 import ironpin.filling.Treatment;
 import ironpin.quantity.Mass;
 import ironpin.shopping.ShoppingItem;
 import ironpin.shopping.ShoppingList;
+import ironpin.style.Styles;
 import java.time.LocalDateTime;
 import java.util.Random;
 import org.testng.annotations.Test;

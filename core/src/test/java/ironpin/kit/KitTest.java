@@ -4,7 +4,6 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 
-import ironpin.batch.DoughStart;
 import ironpin.cook.CookMethod;
 import ironpin.dough.Bowl;
 import ironpin.dough.BowlMaterial;
@@ -14,6 +13,7 @@ import ironpin.pantry.Flour;
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
+import ironpin.style.DoughStart;
 import java.util.ArrayList;
 import java.util.List;
 import org.testng.annotations.Test;

@@ -6,12 +6,11 @@ import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
-import ironpin.batch.Composing;
-import ironpin.batch.DoughStart;
-import ironpin.batch.PlanField;
 import ironpin.batch.RandomBatches;
 import ironpin.batch.Station;
-import ironpin.batch.Styles;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.Composing;
+import ironpin.batch.edit.DoughField;
 import ironpin.caution.Caution;
 import ironpin.cook.CookMethod;
 import ironpin.dough.DoughFamily;
@@ -20,6 +19,8 @@ import ironpin.pantry.Absorption;
 import ironpin.pantry.Flour;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.UnitSystem;
+import ironpin.style.DoughStart;
+import ironpin.style.Styles;
 import ironpin.wrapper.BoughtWrapper;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -75,15 +76,21 @@ public class DoughFindingsTest {
             {of(DoughFamily.MAIZE, "boiled-crescent"), "is rarely boiled: usual is cold-water dough."},
             {of(DoughFamily.CLEAR_STARCH, "steamed-leaf"), "good: 98 °C water suits this family."},
             {
-                PlanField.WATER_TEMPERATURE.write(of(DoughFamily.CLEAR_STARCH, "steamed-leaf"), 1, 60),
+                DoughField.WATER_TEMPERATURE.write(of(DoughFamily.CLEAR_STARCH, "steamed-leaf"), Address.dough(1), 60),
                 "stop: 60 °C water does nothing here: this family needs it boiling."
             },
             {
-                PlanField.WATER_TEMPERATURE.write(start("boiled-crescent"), 1, 60),
+                DoughField.WATER_TEMPERATURE.write(start("boiled-crescent"), Address.dough(1), 60),
                 "look: 60 °C water: this family wants 15–30 °C."
             },
-            {PlanField.REST.write(start("boiled-crescent"), 1, 90), "so most of it moves into the fridge"},
-            {PlanField.REST.write(start("boiled-crescent"), 1, 10), "Too little rest springs back under the pin."},
+            {
+                DoughField.REST.write(start("boiled-crescent"), Address.dough(1), 90),
+                "so most of it moves into the fridge"
+            },
+            {
+                DoughField.REST.write(start("boiled-crescent"), Address.dough(1), 10),
+                "Too little rest springs back under the pin."
+            },
             {start("steamed-leaf"), "Hands may go in after about 9 min, under 45 °C."},
             {start("steamed-leaf"), "wants about 9 points more water than a cold dough."},
             {start("boiled-crescent"), "Hands may go in at once."},
@@ -97,7 +104,8 @@ public class DoughFindingsTest {
 
     @Test
     public void aFixForTheWaterIsPouredAsHotAsThisKettleGets() {
-        Batch cool = PlanField.WATER_TEMPERATURE.write(of(DoughFamily.CLEAR_STARCH, "steamed-leaf"), 1, 60);
+        Batch cool =
+                DoughField.WATER_TEMPERATURE.write(of(DoughFamily.CLEAR_STARCH, "steamed-leaf"), Address.dough(1), 60);
         Finding stop = Findings.at(Station.DOUGH, BatchPlan.of(cool), 1).get(0);
         assertEquals(stop.fix().orElseThrow().value(), 96, 1e-9);
         Batch mended = stop.fix().get().applyTo(cool);
@@ -140,7 +148,7 @@ public class DoughFindingsTest {
                 BatchPlan.of(of(DoughFamily.CLEAR_STARCH, "steamed-leaf")).lot(1);
         assertTrue(Findings.cautions(Station.DOUGH, starch).contains(Caution.BOILING_STARCH));
         assertFalse(Findings.cautions(Station.DOUGH, starch).contains(Caution.HOT_DOUGH));
-        LotPlan cold = BatchPlan.of(PlanField.REST.write(start("boiled-crescent"), 1, 600))
+        LotPlan cold = BatchPlan.of(DoughField.REST.write(start("boiled-crescent"), Address.dough(1), 600))
                 .lot(1);
         assertTrue(Findings.cautions(Station.DOUGH, cold).contains(Caution.COLD_REST));
         assertTrue(UnitSystem.US.say(Caution.COLD_REST.text()).contains("41 °F"));

@@ -5,15 +5,21 @@ import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
-import ironpin.batch.Fix;
-import ironpin.batch.Pin;
-import ironpin.batch.Pins;
-import ironpin.batch.PlanField;
 import ironpin.batch.RandomBatches;
 import ironpin.batch.Station;
-import ironpin.batch.Style;
-import ironpin.batch.Styles;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.CountField;
+import ironpin.batch.edit.DoughField;
+import ironpin.batch.edit.FillingField;
+import ironpin.batch.edit.Fix;
+import ironpin.batch.edit.PackField;
+import ironpin.batch.edit.Pin;
+import ironpin.batch.edit.Pins;
+import ironpin.batch.edit.PlanField;
+import ironpin.batch.edit.RollField;
 import ironpin.quantity.UnitSystem;
+import ironpin.style.Style;
+import ironpin.style.Styles;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -52,21 +58,23 @@ public class FindingsTest {
     @DataProvider
     public Object[][] mistakes() {
         return new Object[][] {
-            {PlanField.HYDRATION, 40.0, Station.DOUGH, Finding.Level.LOOK},
-            {PlanField.HYDRATION, 62.0, Station.DOUGH, Finding.Level.LOOK},
-            {PlanField.WATER_TEMPERATURE, 90.0, Station.DOUGH, Finding.Level.LOOK},
-            {PlanField.REST, 5.0, Station.DOUGH, Finding.Level.LOOK},
-            {PlanField.DOUGH_EACH, 30.0, Station.PORTION, Finding.Level.LOOK},
-            {PlanField.DISC, 140.0, Station.ROLL, Finding.Level.LOOK},
-            {PlanField.DISC, 70.0, Station.FOLD, Finding.Level.STOP},
-            {PlanField.FILLING_EACH, 60.0, Station.FOLD, Finding.Level.STOP},
-            {PlanField.FILLING_EACH, 5.0, Station.FILLING, Finding.Level.LOOK},
+            {DoughField.HYDRATION, 40.0, Station.DOUGH, Finding.Level.LOOK},
+            {DoughField.HYDRATION, 62.0, Station.DOUGH, Finding.Level.LOOK},
+            {DoughField.WATER_TEMPERATURE, 90.0, Station.DOUGH, Finding.Level.LOOK},
+            {DoughField.REST, 5.0, Station.DOUGH, Finding.Level.LOOK},
+            {CountField.DOUGH_EACH, 30.0, Station.PORTION, Finding.Level.LOOK},
+            {RollField.DISC, 140.0, Station.ROLL, Finding.Level.LOOK},
+            {RollField.DISC, 70.0, Station.FOLD, Finding.Level.STOP},
+            {CountField.FILLING_EACH, 60.0, Station.FOLD, Finding.Level.STOP},
+            {CountField.FILLING_EACH, 5.0, Station.FILLING, Finding.Level.LOOK},
         };
     }
 
     @Test(dataProvider = "mistakes")
-    public void aMistakeIsFoundAndItsFixCuresIt(PlanField field, double value, Station station, Finding.Level level) {
-        Batch wrong = field.write(start(Styles.get("boiled-crescent")), 1, value);
+    public void aMistakeIsFoundAndItsFixCuresIt(
+            PlanField<?> field, double value, Station station, Finding.Level level) {
+        Batch start = start(Styles.get("boiled-crescent"));
+        Batch wrong = field.of(start, 1).write(start, value);
         BatchPlan plan = BatchPlan.of(wrong);
         Finding finding = Findings.at(station, plan, 1).stream()
                 .filter(one -> !OF_THE_CLOCK.contains(one.saying()))
@@ -83,15 +91,17 @@ public class FindingsTest {
 
     @Test
     public void leftOversAreNamedWithTheirGramsAndSharedOut() {
-        Batch batch =
-                PlanField.DOUGH_EACH.write(PlanField.FLOUR.write(start(Styles.get("boiled-crescent")), 1, 620), 1, 14);
+        Batch batch = CountField.DOUGH_EACH.write(
+                DoughField.FLOUR.write(start(Styles.get("boiled-crescent")), Address.dough(1), 620),
+                Address.lot(1),
+                14);
         Finding over = Findings.at(Station.PORTION, BatchPlan.of(batch), 1).get(0);
         assertEquals(UnitSystem.METRIC.say(over.figure()), "4.1 g");
         assertEquals(UnitSystem.US.say(over.figure()), "0.145 oz");
         // 4.1 g over 66 pieces is less than a tenth of a gram each: only less flour helps.
         assertEquals(UnitSystem.METRIC.say(over.fix().orElseThrow().label()), "Weigh only 618 g of flour");
         assertTrue(over.others().isEmpty());
-        Batch bigger = PlanField.DOUGH_EACH.write(batch, 1, 15.5);
+        Batch bigger = CountField.DOUGH_EACH.write(batch, Address.lot(1), 15.5);
         Finding shared = Findings.at(Station.PORTION, BatchPlan.of(bigger), 1).get(0);
         Batch mended = shared.fix().orElseThrow().applyTo(bigger);
         assertEquals(
@@ -108,7 +118,8 @@ public class FindingsTest {
     @Test
     public void theCheapestFixForTooMuchFillingComesFirstAndEveryOneHelps() {
         Batch batch = Pins.move(start(Styles.get("boiled-crescent")), 1, Pin.BOTH);
-        batch = PlanField.FILLING.write(PlanField.FLOUR.write(batch, 1, 200), 1, 1_000);
+        batch = FillingField.FILLING.write(
+                DoughField.FLOUR.write(batch, Address.dough(1), 200), Address.filling(1), 1_000);
         BatchPlan plan = BatchPlan.of(batch);
         double over = plan.balance().filling(1).left().grams();
         assertTrue(over > 300, "much is over: " + over);
@@ -120,7 +131,9 @@ public class FindingsTest {
         List<Fix> fixes = new ArrayList<>(finding.others());
         fixes.add(0, finding.fix().orElseThrow());
         assertEquals(
-                fixes.stream().map(Fix::field).toList(), List.of(PlanField.FLOUR, PlanField.WRAPPED), fixes.toString());
+                fixes.stream().map(fix -> fix.number().field()).toList(),
+                List.of(DoughField.FLOUR, PackField.WRAPPED),
+                fixes.toString());
         for (Fix fix : fixes) {
             BatchPlan mended = BatchPlan.of(fix.applyTo(batch));
             assertTrue(mended.balance().filling(1).left().grams() < 30, fix + " leaves " + mended.balance());
@@ -149,5 +162,27 @@ public class FindingsTest {
             }
         }
         assertTrue(fixes > 300, "only " + fixes + " fixes were offered");
+    }
+
+    @Test
+    public void aCountThatDividesIsOfferedWhereARopeDoesNot() {
+        int offered = 0;
+        for (int pieces = 1; pieces <= 150; pieces++) {
+            Batch batch = CountField.PIECES.write(start(Styles.get("boiled-crescent")), Address.lot(1), pieces);
+            for (Finding finding : Findings.at(Station.PORTION, BatchPlan.of(batch), 1)) {
+                if (finding.saying() == Saying.CUT_BY_RULER) {
+                    for (Fix fix : finding.fixes()) {
+                        BatchPlan after = BatchPlan.of(fix.applyTo(batch));
+                        assertTrue(
+                                Findings.at(Station.PORTION, after, 1).stream()
+                                        .noneMatch(one -> one.saying() == Saying.CUT_BY_RULER),
+                                pieces + " → " + fix);
+                        assertEquals(after.lot(1).rope().shorterRopes(), 0);
+                        offered++;
+                    }
+                }
+            }
+        }
+        assertTrue(offered > 60, offered + " offered");
     }
 }

@@ -4,14 +4,16 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
-import ironpin.batch.Balance;
-import ironpin.batch.Balancer;
 import ironpin.batch.Batch;
-import ironpin.batch.Fix;
-import ironpin.batch.Pin;
-import ironpin.batch.Pins;
-import ironpin.batch.PlanField;
-import ironpin.batch.Styles;
+import ironpin.batch.balance.Balance;
+import ironpin.batch.balance.Balancer;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.DoughField;
+import ironpin.batch.edit.FillingField;
+import ironpin.batch.edit.Fix;
+import ironpin.batch.edit.Pin;
+import ironpin.batch.edit.Pins;
+import ironpin.style.Styles;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Random;
@@ -23,7 +25,8 @@ public class LeftOverTest {
         Batch batch = Styles.start(
                 Styles.get("boiled-crescent"), "S", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
         batch = Pins.move(batch, 1, Pin.BOTH);
-        return PlanField.FILLING.write(PlanField.FLOUR.write(batch, 1, flour), 1, filling);
+        return FillingField.FILLING.write(
+                DoughField.FLOUR.write(batch, Address.dough(1), flour), Address.filling(1), filling);
     }
 
     private static double over(Balance balance) {
@@ -52,9 +55,9 @@ public class LeftOverTest {
     public void tooMuchDoughIsWeighedLessBeforeAnythingIsBought() {
         Batch batch = held(800, 200);
         List<Fix> fixes = LeftOver.ofDough(batch, Balancer.solve(batch).dough(1));
-        assertEquals(fixes.get(0).field(), PlanField.FLOUR);
+        assertEquals(fixes.get(0).number().field(), DoughField.FLOUR);
         assertTrue(fixes.get(0).value() < 800, fixes.toString());
-        assertEquals(fixes.get(1).field(), PlanField.FILLING);
+        assertEquals(fixes.get(1).number().field(), FillingField.FILLING);
         assertTrue(fixes.get(1).value() > 200, fixes.toString());
         Balance after = Balancer.solve(fixes.get(0).applyTo(batch));
         assertTrue(after.dough(1).left().grams() < 15, after.toString());

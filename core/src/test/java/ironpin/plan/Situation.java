@@ -2,14 +2,13 @@ package ironpin.plan;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
-import ironpin.batch.Composing;
-import ironpin.batch.FillingComposing;
-import ironpin.batch.Pin;
-import ironpin.batch.Pins;
-import ironpin.batch.PlanField;
 import ironpin.batch.Station;
-import ironpin.batch.Style;
-import ironpin.batch.Styles;
+import ironpin.batch.edit.Composing;
+import ironpin.batch.edit.FillingComposing;
+import ironpin.batch.edit.Pin;
+import ironpin.batch.edit.Pins;
+import ironpin.batch.edit.PlanField;
+import ironpin.batch.edit.PlanNumber;
 import ironpin.clock.Lateness;
 import ironpin.clock.Progress;
 import ironpin.cook.CookMethod;
@@ -28,6 +27,8 @@ import ironpin.recipe.ReadRecipe;
 import ironpin.recipe.RecipeCheck;
 import ironpin.recipe.RecipeReader;
 import ironpin.recipe.RecipeText;
+import ironpin.style.Style;
+import ironpin.style.Styles;
 import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.Fold;
 import java.time.Duration;
@@ -44,7 +45,7 @@ import java.util.Set;
  * A state of a plan, or a recipe, in one line of text, with everything that is said about it: "boiled-crescent 6; hydration=45",
  * or "recipe; Leaves / Makes 20 / 200 g flour".
  */
-final class Situation {
+public final class Situation {
     private static final LocalDateTime EVENING = LocalDateTime.of(2026, 11, 28, 19, 0);
 
     private Batch batch;
@@ -60,13 +61,22 @@ final class Situation {
         if (parts[0].equals("recipe")) {
             return recipe(parts[1]);
         }
+        return situation(parts).findings();
+    }
+
+    /** The batch of it. */
+    public static Batch batch(String text) {
+        return situation(text.split(";\\s*", 2)).batch;
+    }
+
+    private static Situation situation(String[] parts) {
         Situation situation = new Situation(start(parts[0].strip()));
         if (parts.length > 1) {
             for (String step : parts[1].split(";\\s*")) {
                 situation.step(step.strip());
             }
         }
-        return situation.findings();
+        return situation;
     }
 
     private static List<Finding> recipe(String text) {
@@ -102,12 +112,19 @@ final class Situation {
         int at = step.indexOf('=');
         String key = at < 0 ? step : step.substring(0, at).strip();
         String value = at < 0 ? "" : step.substring(at + 1).strip();
+        int place = key.indexOf(" at ");
+        if (place > 0) {
+            PlanNumber<?> line = PlanField.ofKey(key.substring(0, place)).at(key.substring(place + 4));
+            batch = line.write(batch, Double.parseDouble(value));
+            return;
+        }
         int dot = key.indexOf('.');
         int no = dot < 0 ? 1 : Integer.parseInt(key.substring(dot + 1));
         String name = dot < 0 ? key : key.substring(0, dot);
-        Optional<PlanField> field = PlanField.ofKey(name);
+        Optional<PlanField<?>> field =
+                PlanField.all().stream().filter(one -> one.key().equals(name)).findFirst();
         if (field.isPresent()) {
-            batch = field.get().write(batch, no, Double.parseDouble(value));
+            batch = field.get().of(batch, no).write(batch, Double.parseDouble(value));
             return;
         }
         batch = switch (name) {
@@ -115,6 +132,9 @@ final class Situation {
                 Composing.family(
                         batch, 1, DoughFamily.valueOf(value), batch.lot(1).method(), Kit.usual());
             case "school" -> Composing.kneading(batch, 1, new Kneading(KneadSchool.valueOf(value), Kneading.By.HAND));
+            case "machine" ->
+                Composing.kneading(
+                        batch, 1, new Kneading(batch.dough(1).kneading().school(), Kneading.By.MACHINE));
             case "method" -> batch.withMethod(1, CookMethod.ofKey(value));
             case "fold" -> batch.withFold(1, Fold.valueOf(value));
             case "bought" ->

@@ -5,9 +5,9 @@ import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
-import ironpin.batch.Balance;
-import ironpin.batch.Balancer;
 import ironpin.batch.Batch;
+import ironpin.batch.balance.Balance;
+import ironpin.batch.balance.Balancer;
 import ironpin.dough.DoughAddition;
 import ironpin.filling.Composition;
 import ironpin.kit.Kit;

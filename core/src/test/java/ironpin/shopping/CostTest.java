@@ -5,12 +5,13 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
-import ironpin.batch.Balancer;
 import ironpin.batch.Batch;
-import ironpin.batch.PlanField;
 import ironpin.batch.RandomBatches;
-import ironpin.batch.Styles;
+import ironpin.batch.balance.Balancer;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.PackField;
 import ironpin.pantry.Price;
+import ironpin.style.Styles;
 import java.time.LocalDateTime;
 import java.util.HashMap;
 import java.util.List;
@@ -24,7 +25,7 @@ public class CostTest {
         Batch batch = Styles.start(
                 Styles.get("boiled-crescent"), "S", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
         // 28 pieces more in wrappers of 9 g, 30 in a pack: one pack.
-        Batch wrapped = PlanField.WRAPPED.write(batch, 1, 28);
+        Batch wrapped = PackField.WRAPPED.write(batch, Address.filling(1), 28);
         List<ShoppingItem> items =
                 ShoppingList.of(wrapped, Balancer.solve(wrapped)).items();
         Map<String, Price> prices = Map.of(

@@ -1,5 +1,7 @@
 package ironpin.format;
 
+import static ironpin.format.Spelling.JSON;
+
 import com.networknt.schema.Error;
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
@@ -7,9 +9,10 @@ import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import ironpin.batch.Batch;
 import ironpin.batch.Serving;
-import ironpin.batch.Styles;
+import ironpin.format.WrittenBatch.Came;
 import ironpin.quantity.UnitSystem;
 import ironpin.refusal.Refused;
+import ironpin.style.Styles;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -23,9 +26,8 @@ import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import tools.jackson.core.JacksonException;
-import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -41,10 +43,6 @@ public final class BatchFormat {
 
     /** What makes a text of one version one of the next; the key is the older one. */
     private static final SortedMap<Integer, UnaryOperator<ObjectNode>> UPGRADES = new TreeMap<>(Map.of());
-
-    private static final JsonMapper JSON = JsonMapper.builder()
-            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
-            .build();
 
     private static final class Published {
         static final Schema SCHEMA = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
@@ -68,19 +66,26 @@ public final class BatchFormat {
     }
 
     /** A batch in its written form. */
-    public static String write(WrittenBatch batch) {
-        return JSON.writeValueAsString(batch);
+    public static String write(WrittenBatch written) {
+        ObjectNode whole = JSON.createObjectNode().put("format", name());
+        whole.setAll(Loose.written(JSON.valueToTree(written.batch())));
+        whole.set("outcomes", JSON.valueToTree(written.outcomes()));
+        whole.set("source", JSON.valueToTree(written.source()));
+        return JSON.writeValueAsString(whole);
     }
 
     /** A plan alone, as a revision keeps it. */
     public static String write(Batch plan) {
-        return write(WrittenBatch.of(plan, List.of(), Optional.empty()));
+        return write(new WrittenBatch(plan, List.of(), Optional.empty()));
     }
 
     /** A plan that was written by {@link #write(Batch)}, here or by an earlier version: it is trusted to follow the schema. */
     public static Batch plan(String text) {
-        return JSON.treeToValue(upgraded(JSON.readTree(text)), WrittenBatch.class)
-                .batch();
+        return plan(upgraded(JSON.readTree(text)));
+    }
+
+    private static Batch plan(JsonNode whole) {
+        return JSON.treeToValue(Loose.complete((ObjectNode) whole), Batch.class);
     }
 
     /**
@@ -89,39 +94,45 @@ public final class BatchFormat {
      * @throws UnreadableBatch if the text is not a batch, with the place and what is allowed there
      */
     public static WrittenBatch read(String text) {
-        WrittenBatch written = parsed(text);
         try {
-            Batch batch = written.batch();
-            batch.lots().forEach(lot -> Styles.get(lot.style()));
-            written.outcomes().forEach(part -> batch.lot(part.lotNo()));
-            written.outcomes().forEach(WrittenOutcome::outcome);
-            if (!Serving.allows(batch.serving())) {
-                throw new UnreadableBatch("serving lies in " + Serving.YEARS + ", not in "
-                        + batch.serving().getYear());
-            }
+            JsonNode whole = demandSchema(upgraded(JSON.readTree(text)));
+            List<Came> outcomes = JSON.treeToValue(whole.get("outcomes"), new TypeReference<List<Came>>() {});
+            Optional<String> source =
+                    Optional.ofNullable(whole.path("source").asStringOpt().orElse(null));
+            return demandRules(new WrittenBatch(plan(whole), outcomes, source));
         } catch (UnreadableBatch said) {
             throw said;
         } catch (Refused refused) {
             throw new UnreadableBatch(UnitSystem.METRIC.say(refused.getMessage()));
-        }
-        return written;
-    }
-
-    private static WrittenBatch parsed(String text) {
-        try {
-            JsonNode present = upgraded(JSON.readTree(text));
-            List<Error> errors = Published.SCHEMA.validate(present);
-            if (!errors.isEmpty()) {
-                Error first = errors.get(0);
-                String place = first.getInstanceLocation().toString();
-                throw new UnreadableBatch((place.isEmpty() ? "" : "at " + place + ": ") + first.getMessage());
-            }
-            return JSON.treeToValue(present, WrittenBatch.class);
         } catch (JacksonException e) {
+            if (e.getCause() instanceof Refused refused) {
+                throw new UnreadableBatch(UnitSystem.METRIC.say(refused.getMessage()));
+            }
             Misread misread = Misread.of(e);
             String what = misread.field().isEmpty() ? "the text" : misread.field();
             throw new UnreadableBatch(what + " must be " + misread.allowed());
         }
+    }
+
+    private static JsonNode demandSchema(JsonNode present) {
+        List<Error> errors = Published.SCHEMA.validate(present);
+        if (errors.isEmpty()) {
+            return present;
+        }
+        Error first = errors.get(0);
+        String place = first.getInstanceLocation().toString();
+        throw new UnreadableBatch((place.isEmpty() ? "" : "at " + place + ": ") + first.getMessage());
+    }
+
+    private static WrittenBatch demandRules(WrittenBatch written) {
+        Batch batch = written.batch();
+        batch.lots().forEach(lot -> Styles.get(lot.style()));
+        written.outcomes().forEach(came -> batch.lot(came.lotNo()));
+        if (!Serving.allows(batch.serving())) {
+            throw new UnreadableBatch("serving lies in " + Serving.YEARS + ", not in "
+                    + batch.serving().getYear());
+        }
+        return written;
     }
 
     private static JsonNode upgraded(JsonNode text) {

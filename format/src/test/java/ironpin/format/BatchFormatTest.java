@@ -7,7 +7,8 @@ import static org.testng.Assert.expectThrows;
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
 import ironpin.batch.RandomBatches;
-import ironpin.batch.Styles;
+import ironpin.quantity.Mass;
+import ironpin.style.Styles;
 import java.time.LocalDateTime;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -50,5 +51,37 @@ public class BatchFormatTest {
         assertTrue(!bad.equals(good), from + " is not in " + good);
         UnreadableBatch refused = expectThrows(UnreadableBatch.class, () -> BatchFormat.read(bad));
         assertTrue(refused.getMessage().contains(named), refused.getMessage());
+    }
+
+    @Test
+    public void whatAHandWroteMayLeaveOutWhatIsUsual() {
+        Batch batch = Styles.start(
+                Styles.get("boiled-crescent"), "Supper", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
+        String whole = BatchFormat.write(batch);
+        String brief = whole.replaceAll(
+                ",\"(?:kneadSchool|kneadBy|mixSchool|said|offsetPoints|offsetSpreadPoints|offsetBatches|source|boughtWrapper"
+                        + "|flourAtHandG|atHandG|bowl|pricePerKg|pieces)\":[^,{}\\]]+",
+                "");
+        assertTrue(brief.length() < whole.length() - 200, brief);
+        assertEquals(BatchFormat.read(brief).batch(), batch);
+    }
+
+    @Test
+    public void quantitiesSayTheirUnitInTheirName() {
+        Batch batch = Styles.start(
+                Styles.get("boiled-crescent"), "Supper", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
+        String text = BatchFormat.write(batch.mapLot(1, lot -> lot.withDoughEach(Mass.ofGrams(16.5))));
+        for (String said : new String[] {
+            "\"doughEachG\":16.5",
+            "\"restMinutes\":40.0",
+            "\"waterC\":20.0",
+            "\"ropeMm\":28.0",
+            "\"proteinPercent\":11.5",
+            "\"piecesPerEater\":12",
+            "\"pieces\":null",
+            "\"method\":\"boil/cold-additions\""
+        }) {
+            assertTrue(text.contains(said), said + " is not in " + text);
+        }
     }
 }

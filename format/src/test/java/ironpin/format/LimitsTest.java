@@ -2,8 +2,15 @@ package ironpin.format;
 
 import static org.testng.Assert.assertEquals;
 
-import ironpin.batch.Lanes;
-import ironpin.batch.PlanField;
+import ironpin.batch.Batch;
+import ironpin.batch.edit.CountField;
+import ironpin.batch.edit.DoughField;
+import ironpin.batch.edit.FillingField;
+import ironpin.batch.edit.PackField;
+import ironpin.batch.edit.PlanField;
+import ironpin.batch.edit.RollField;
+import ironpin.batch.edit.TableField;
+import ironpin.batch.edit.VesselField;
 import ironpin.dip.Dip;
 import ironpin.filling.FillingFormula;
 import org.testng.annotations.DataProvider;
@@ -18,31 +25,31 @@ public class LimitsTest {
     @DataProvider
     public Object[][] numbers() {
         return new Object[][] {
-            {"eaters", PlanField.EATERS},
-            {"doughs/*/restMinutes", PlanField.REST},
-            {"doughs/*/waterC", PlanField.WATER_TEMPERATURE},
-            {"doughs/*/lossPercent", PlanField.BENCH_LOSS},
-            {"fillings/*/testPattyG", PlanField.TEST_PATTY},
-            {"fillings/*/lossPercent", PlanField.BOWL_LOSS},
-            {"lots/*/piecesPerEater", PlanField.EACH},
-            {"lots/*/pieces", PlanField.PIECES},
-            {"lots/*/toFreezer", PlanField.TO_FREEZER},
-            {"lots/*/doughEachG", PlanField.DOUGH_EACH},
-            {"lots/*/fillingEachG", PlanField.FILLING_EACH},
-            {"lots/*/ropeMm", PlanField.ROPE},
-            {"lots/*/discMm", PlanField.DISC},
-            {"lots/*/centreToRim", PlanField.CENTRE_TO_RIM},
-            {"lots/*/vessel/diameterMm", PlanField.VESSEL_WIDTH},
-            {"lots/*/vessel/tiers", PlanField.VESSEL_TIERS},
-            {"lots/*/vessel/watts", PlanField.VESSEL_WATTS},
-            {"lots/*/boughtWrapper/sizeMm", PlanField.WRAPPER_SIZE},
-            {"lots/*/boughtWrapper/eachG", PlanField.WRAPPER_EACH},
-            {"lots/*/boughtWrapper/perPack", PlanField.WRAPPER_PACK},
+            {"eaters", TableField.EATERS},
+            {"doughs/*/restMinutes", DoughField.REST},
+            {"doughs/*/waterC", DoughField.WATER_TEMPERATURE},
+            {"doughs/*/lossPercent", DoughField.BENCH_LOSS},
+            {"fillings/*/testPattyG", FillingField.TEST_PATTY},
+            {"fillings/*/lossPercent", FillingField.BOWL_LOSS},
+            {"lots/*/piecesPerEater", CountField.EACH},
+            {"lots/*/pieces", CountField.PIECES},
+            {"lots/*/toFreezer", CountField.TO_FREEZER},
+            {"lots/*/doughEachG", CountField.DOUGH_EACH},
+            {"lots/*/fillingEachG", CountField.FILLING_EACH},
+            {"lots/*/ropeMm", RollField.ROPE},
+            {"lots/*/discMm", RollField.DISC},
+            {"lots/*/centreToRim", RollField.CENTRE_TO_RIM},
+            {"lots/*/vessel/diameterMm", VesselField.VESSEL_WIDTH},
+            {"lots/*/vessel/tiers", VesselField.VESSEL_TIERS},
+            {"lots/*/vessel/watts", VesselField.VESSEL_WATTS},
+            {"lots/*/boughtWrapper/sizeMm", PackField.WRAPPER_SIZE},
+            {"lots/*/boughtWrapper/eachG", PackField.WRAPPER_EACH},
+            {"lots/*/boughtWrapper/perPack", PackField.WRAPPER_PACK},
         };
     }
 
     @Test(dataProvider = "numbers")
-    public void aNumberHasTheRangeOfItsField(String path, PlanField field) {
+    public void aNumberHasTheRangeOfItsField(String path, PlanField<?> field) {
         JsonNode number = at(path);
         assertEquals(number.get("minimum").asDouble(), field.low(), path);
         assertEquals(number.get("maximum").asDouble(), field.high(), path);
@@ -51,10 +58,10 @@ public class LimitsTest {
     @DataProvider
     public Object[][] lists() {
         return new Object[][] {
-            {"doughs", Lanes.MOST},
-            {"fillings", Lanes.MOST},
-            {"lots", Lanes.MOST},
-            {"outcomes", Lanes.MOST},
+            {"doughs", Batch.MOST_LOTS},
+            {"fillings", Batch.MOST_LOTS},
+            {"lots", Batch.MOST_LOTS},
+            {"outcomes", Batch.MOST_LOTS},
             {"fillings/*/lines", FillingFormula.MOST_LINES},
             {"lots/*/dip/lines", Dip.MOST_PARTS},
         };
@@ -67,7 +74,7 @@ public class LimitsTest {
 
     @Test
     public void noLineOfADoughHoldsMoreThanItsWaterMay() {
-        assertEquals(at("doughs/*/lines/*/flourPercent").get("maximum").asDouble(), PlanField.HYDRATION.high());
+        assertEquals(at("doughs/*/lines/*/flourPercent").get("maximum").asDouble(), DoughField.HYDRATION.high());
     }
 
     private static JsonNode at(String path) {

@@ -3,6 +3,8 @@ package ironpin.store;
 import static ironpin.store.db.Tables.BATCH;
 import static ironpin.store.db.Tables.REVISION;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import ironpin.batch.Batch;
 import ironpin.store.db.tables.records.BatchRecord;
 import ironpin.wording.Typed;
@@ -25,10 +27,12 @@ public final class BatchStore {
     private final Cupboard cupboard;
 
     /** Plans read or written lately. A revision never changes while it is current, so it needs no second look. */
-    private final Recent<Plan, Batch> recent = new Recent<>(RECENT);
+    private final Cache<Plan, Batch> recent =
+            Caffeine.newBuilder().maximumSize(RECENT).build();
 
     /** Batches as they were read last, each with the count of writes then. */
-    private final Recent<Long, Seen> lately = new Recent<>(RECENT);
+    private final Cache<Long, Seen> lately =
+            Caffeine.newBuilder().maximumSize(RECENT).build();
 
     private record Plan(long batchId, int revision) {}
 
@@ -36,8 +40,8 @@ public final class BatchStore {
 
     public BatchStore(Cupboard cupboard) {
         this.cupboard = cupboard;
-        cupboard.onRollback(recent::clear);
-        cupboard.onRollback(lately::clear);
+        cupboard.onRollback(recent::invalidateAll);
+        cupboard.onRollback(lately::invalidateAll);
     }
 
     /** Keeps a new batch and returns its number. */
@@ -74,7 +78,7 @@ public final class BatchStore {
             return cupboard.read(dsl -> stored(dsl, head(dsl, id)));
         }
         long writes = cupboard.writes();
-        Seen seen = lately.get(id, () -> new Seen(writes, cupboard.read(dsl -> stored(dsl, head(dsl, id)))));
+        Seen seen = lately.get(id, key -> new Seen(writes, cupboard.read(dsl -> stored(dsl, head(dsl, id)))));
         if (seen.writes() != writes) {
             seen = new Seen(writes, cupboard.read(dsl -> stored(dsl, head(dsl, id))));
             lately.put(id, seen);
@@ -181,7 +185,7 @@ public final class BatchStore {
     }
 
     private Batch plan(DSLContext dsl, long id, int revision) {
-        return recent.get(new Plan(id, revision), () -> Revisions.load(dsl, id, revision));
+        return recent.get(new Plan(id, revision), plan -> Revisions.load(dsl, id, revision));
     }
 
     /** Takes the last change back; at the first revision nothing happens. */

@@ -4,7 +4,7 @@ import static ironpin.store.db.Tables.BATCH;
 import static ironpin.store.db.Tables.SQUEEZED;
 import static ironpin.store.db.Tables.TASTING;
 
-import ironpin.batch.Tasting;
+import ironpin.batch.edit.Tasting;
 import ironpin.filling.PattyVerdict;
 import ironpin.filling.Treatment;
 import ironpin.kit.Hand;

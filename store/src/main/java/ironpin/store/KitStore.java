@@ -6,7 +6,7 @@ import static ironpin.store.db.Tables.KIT;
 import static ironpin.store.db.Tables.KIT_BOWL;
 import static ironpin.store.db.Tables.KIT_FLOUR;
 
-import ironpin.batch.Composing;
+import ironpin.batch.edit.Composing;
 import ironpin.book.FlourLesson;
 import ironpin.dough.Bowl;
 import ironpin.dough.BowlMaterial;

@@ -4,8 +4,9 @@ import static org.testng.Assert.assertEquals;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
-import ironpin.batch.PlanField;
-import ironpin.batch.Styles;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.TableField;
+import ironpin.style.Styles;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
@@ -41,7 +42,7 @@ public class ConcurrencyTest {
                         batches.change(
                                 id,
                                 "one more",
-                                batch -> PlanField.EATERS.write(batch, 0, batch.eaters() + 1),
+                                batch -> TableField.EATERS.write(batch, Address.table(), batch.eaters() + 1),
                                 clock.instant());
                         runs.tick(id, "step-" + mine + "-" + i, clock.instant());
                         runs.startTimer(id, "step-" + mine, "rest", Duration.ofMinutes(5), clock.instant());

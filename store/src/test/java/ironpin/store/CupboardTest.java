@@ -7,8 +7,8 @@ import static org.testng.Assert.expectThrows;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
-import ironpin.batch.PlanField;
-import ironpin.batch.Styles;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.TableField;
 import ironpin.book.FillingVerdict;
 import ironpin.book.Outcome;
 import ironpin.book.SkinVerdict;
@@ -16,6 +16,7 @@ import ironpin.dough.Waters;
 import ironpin.kit.Kit;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
+import ironpin.style.Styles;
 import java.io.IOException;
 import java.lang.reflect.Field;
 import java.nio.file.Files;
@@ -176,7 +177,7 @@ public class CupboardTest {
         try (Cupboard cupboard = Cupboard.open(TestFolder.fresh("torn"), CLOCK)) {
             BatchStore batches = new BatchStore(cupboard);
             long id = batches.create(batch("Torn"), "new", Instant.now());
-            UnaryOperator<Batch> more = one -> PlanField.EATERS.write(one, 0, one.eaters() + 1);
+            UnaryOperator<Batch> more = one -> TableField.EATERS.write(one, Address.table(), one.eaters() + 1);
             assertThrows(
                     IllegalStateException.class,
                     () -> batches.change(id, "more", more, Instant.now(), (dsl, revision) -> {

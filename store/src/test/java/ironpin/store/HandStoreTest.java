@@ -4,13 +4,13 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
-import ironpin.batch.Styles;
 import ironpin.filling.PattyVerdict;
 import ironpin.filling.Treatment;
 import ironpin.kit.Hand;
 import ironpin.pantry.Allergen;
 import ironpin.pantry.Price;
 import ironpin.quantity.Mass;
+import ironpin.style.Styles;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;

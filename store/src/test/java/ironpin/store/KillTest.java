@@ -4,7 +4,7 @@ import static ironpin.store.db.Tables.FLOUR_LESSON;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
-import ironpin.batch.Balancer;
+import ironpin.batch.balance.Balancer;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;

@@ -6,16 +6,18 @@ import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
-import ironpin.batch.BenchCorrection;
-import ironpin.batch.PlanField;
 import ironpin.batch.RandomBatches;
-import ironpin.batch.Styles;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.BenchCorrection;
+import ironpin.batch.edit.DoughField;
+import ironpin.batch.edit.TableField;
 import ironpin.book.FillingVerdict;
 import ironpin.book.Outcome;
 import ironpin.book.SkinVerdict;
 import ironpin.dough.BenchFeel;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
+import ironpin.style.Styles;
 import java.io.IOException;
 import java.nio.file.FileSystem;
 import java.nio.file.FileSystems;
@@ -102,7 +104,7 @@ public class StoreTest {
         long id = batches.create(supper(), "new batch", NOW);
         for (int eaters = 7; eaters <= 12; eaters++) {
             int number = eaters;
-            batches.change(id, "eaters " + number, one -> PlanField.EATERS.write(one, 0, number), NOW);
+            batches.change(id, "eaters " + number, one -> TableField.EATERS.write(one, Address.table(), number), NOW);
         }
         for (int eaters = 11; eaters >= 6; eaters--) {
             assertEquals(batches.undo(id).batch().eaters(), eaters);
@@ -112,7 +114,8 @@ public class StoreTest {
         assertEquals(first.undo(), Optional.empty());
         assertEquals(first.redo(), Optional.of("eaters 7"));
         assertEquals(batches.redo(id).batch().eaters(), 7);
-        StoredBatch changed = batches.change(id, "drier", one -> PlanField.HYDRATION.write(one, 1, 60), NOW);
+        StoredBatch changed =
+                batches.change(id, "drier", one -> DoughField.HYDRATION.write(one, Address.dough(1), 60), NOW);
         assertEquals(changed.redo(), Optional.empty());
         assertEquals(changed.undo(), Optional.of("drier"));
         assertEquals(batches.redo(id).batch(), changed.batch());
@@ -124,7 +127,7 @@ public class StoreTest {
         assertEquals(batches.change(id, "same", one -> one, NOW).revision(), 1);
         assertThrows(
                 IllegalArgumentException.class,
-                () -> batches.change(id, "bad", one -> PlanField.HYDRATION.write(one, 1, 900), NOW));
+                () -> batches.change(id, "bad", one -> DoughField.HYDRATION.write(one, Address.dough(1), 900), NOW));
         assertEquals(batches.load(id).revision(), 1);
         assertThrows(NoSuchBatch.class, () -> batches.load(4_711));
     }
@@ -218,8 +221,8 @@ public class StoreTest {
         batches.redo(id);
         assertEquals(corrections.standing(id), List.of(logged));
         batches.undo(id);
-        batches.change(id, "another way", one -> PlanField.EATERS.write(one, 0, 9), NOW);
-        batches.change(id, "and on", one -> PlanField.EATERS.write(one, 0, 10), NOW);
+        batches.change(id, "another way", one -> TableField.EATERS.write(one, Address.table(), 9), NOW);
+        batches.change(id, "and on", one -> TableField.EATERS.write(one, Address.table(), 10), NOW);
         assertEquals(corrections.standing(id), List.of());
     }
 

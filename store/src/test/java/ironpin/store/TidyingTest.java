@@ -7,10 +7,11 @@ import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
-import ironpin.batch.BenchCorrection;
-import ironpin.batch.PlanField;
-import ironpin.batch.Styles;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.BenchCorrection;
+import ironpin.batch.edit.TableField;
 import ironpin.dough.BenchFeel;
+import ironpin.style.Styles;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -41,7 +42,7 @@ public class TidyingTest {
         long id = batches.create(batch("Old supper"), "new", FINISHED);
         for (int i = 0; i < edits; i++) {
             int eaters = 4 + i % 7;
-            batches.change(id, "edit " + i, one -> PlanField.EATERS.write(one, 0, eaters), FINISHED);
+            batches.change(id, "edit " + i, one -> TableField.EATERS.write(one, Address.table(), eaters), FINISHED);
             if (i == 4) {
                 BenchCorrection dry = BenchCorrection.of(batches.load(id).batch(), 1, BenchFeel.DRY);
                 new CorrectionStore(cupboard, batches)

@@ -2,13 +2,14 @@ package ironpin.store;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
-import ironpin.batch.PlanField;
-import ironpin.batch.Styles;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.CountField;
 import ironpin.book.FillingVerdict;
 import ironpin.book.FlourLesson;
 import ironpin.book.Outcome;
 import ironpin.book.SkinVerdict;
 import ironpin.quantity.Mass;
+import ironpin.style.Styles;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
@@ -79,7 +80,8 @@ final class WritingKitchen {
         long id = batches.create(batch(), "new", CLOCK.instant());
         for (int n = 1; ; n++) {
             int pieces = n;
-            batches.change(id, "change " + n, one -> PlanField.PIECES.write(one, 1, pieces), CLOCK.instant());
+            batches.change(
+                    id, "change " + n, one -> CountField.PIECES.write(one, Address.lot(1), pieces), CLOCK.instant());
             runs.tick(id, "step-" + n, CLOCK.instant());
             acknowledged(n);
             if (tidied) {

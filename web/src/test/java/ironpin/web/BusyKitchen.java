@@ -155,7 +155,7 @@ final class BusyKitchen {
         return new Place(
                 part + "/" + no + "/" + path,
                 "/batches/4/plan",
-                "place=table&field=" + field + "&no=" + no,
+                "place=table&field=" + field + "&at=" + part.substring(0, part.length() - 1) + "-" + no,
                 least,
                 most);
     }

@@ -4,10 +4,10 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Batch;
-import ironpin.batch.Fix;
-import ironpin.batch.PlanField;
-import ironpin.batch.Style;
-import ironpin.batch.Styles;
+import ironpin.batch.edit.CountField;
+import ironpin.batch.edit.DoughField;
+import ironpin.batch.edit.Fix;
+import ironpin.batch.edit.PlanField;
 import ironpin.book.NextChange;
 import ironpin.book.Suggestion;
 import ironpin.plan.BatchPlan;
@@ -18,6 +18,8 @@ import ironpin.store.BookStore;
 import ironpin.store.RunStore;
 import ironpin.store.Status;
 import ironpin.store.StoredBatch;
+import ironpin.style.Style;
+import ironpin.style.Styles;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Locale;
@@ -53,14 +55,14 @@ public class DemoTest extends OpenKitchen {
     @DataProvider
     public Object[][] past() {
         return new Object[][] {
-            {1L, "boiled-crescent", "4 burst and 1 leaked of 60.", PlanField.FILLING_EACH, 16.2},
-            {2L, "steamed-leaf", "The skin was tough after steaming.", PlanField.HYDRATION, 66.0},
-            {3L, "griddle-bread", "52 g of filling was over.", PlanField.FILLING_EACH, 62.3},
+            {1L, "boiled-crescent", "4 burst and 1 leaked of 60.", CountField.FILLING_EACH, 16.2},
+            {2L, "steamed-leaf", "The skin was tough after steaming.", DoughField.HYDRATION, 66.0},
+            {3L, "griddle-bread", "52 g of filling was over.", CountField.FILLING_EACH, 62.3},
         };
     }
 
     @Test(dataProvider = "past")
-    public void everyPastBatchTeachesOneChange(long id, String style, String seen, PlanField field, double value) {
+    public void everyPastBatchTeachesOneChange(long id, String style, String seen, PlanField<?> field, double value) {
         StoredBatch stored = bean(BatchStore.class).load(id);
         assertEquals(stored.status(), Status.DONE);
         BookEntry entry = bean(BookStore.class).entries(id).get(0);
@@ -78,7 +80,7 @@ public class DemoTest extends OpenKitchen {
                 .orElseThrow();
         assertEquals(UnitSystem.METRIC.say(suggestion.seen()), seen);
         Fix fix = suggestion.fix().orElseThrow();
-        assertEquals(fix.field(), field);
+        assertEquals(fix.number().field(), field);
         assertEquals(fix.value(), value, 1e-9);
     }
 

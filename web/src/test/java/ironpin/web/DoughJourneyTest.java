@@ -11,11 +11,11 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import ironpin.batch.Appetite;
-import ironpin.batch.Styles;
 import ironpin.kit.Kit;
 import ironpin.store.BatchStore;
 import ironpin.store.KitStore;
 import ironpin.store.RunStore;
+import ironpin.style.Styles;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -135,16 +135,16 @@ public class DoughJourneyTest extends OpenKitchen {
         page.locator("#add-flour").selectOption("strong");
         assertThat(page.locator("#add-flour")).hasCount(0);
         assertThat(page.locator("#flour-choice-2")).hasValue("strong");
-        type("flour-share-101", "40");
-        assertThat(page.locator("#flour-share-101")).hasValue("40");
+        type("flour-share-1-2", "40");
+        assertThat(page.locator("#flour-share-1-2")).hasValue("40");
         assertThat(scale().locator("text").filter(new Locator.FilterOptions().setHasText("whole grain")))
                 .hasCount(1);
         button("leave out Strong wheat flour").click();
         assertThat(page.locator("#flour-choice-2")).hasCount(0);
         type("hydration-1", "900");
         assertThat(page.locator("#hydration-1-error")).hasText("Between 20 and 220 %.");
-        type("addition-105", "200");
-        assertThat(page.locator("#addition-105-error")).hasText("Between 0 and 70 %.");
+        type("addition-1-6", "200");
+        assertThat(page.locator("#addition-1-6-error")).hasText("Between 0 and 70 %.");
     }
 
     @Test

@@ -8,8 +8,8 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import ironpin.batch.Appetite;
-import ironpin.batch.Styles;
 import ironpin.store.BatchStore;
+import ironpin.style.Styles;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.regex.Pattern;
@@ -77,14 +77,14 @@ public class FillingJourneyTest extends OpenKitchen {
                 .click();
         assertThat(page.locator("#filling-lines tbody tr")).hasCount(9);
         assertThat(findings()).containsText("gluten, milk, soy, sesame");
-        type("filling-grams-108", "1/2 cup");
-        assertThat(page.locator("#filling-grams-108")).hasValue("74.5");
+        type("filling-grams-1-9", "1/2 cup");
+        assertThat(page.locator("#filling-grams-1-9")).hasValue("74.5");
         assertThat(page.locator(".reading")).containsText("½ US cup feta");
-        type("filling-grams-100", "300");
-        assertThat(page.locator("#filling-grams-100")).hasValue("300");
-        type("filling-grams-100", "99999");
-        assertThat(page.locator("#filling-grams-100-error")).hasText(Pattern.compile("Between [\\d.]+ and \\d+ g."));
-        page.locator("#filling-grams-100").press("Escape");
+        type("filling-grams-1-1", "300");
+        assertThat(page.locator("#filling-grams-1-1")).hasValue("300");
+        type("filling-grams-1-1", "99999");
+        assertThat(page.locator("#filling-grams-1-1-error")).hasText(Pattern.compile("Between [\\d.]+ and \\d+ g."));
+        page.locator("#filling-grams-1-1").press("Escape");
         type("filling-name-8", " ");
         assertThat(page.locator("#form-filling-name-8 .field-error")).hasText("1 to 80 characters.");
         page.locator("#filling-name-8").press("Escape");
@@ -106,13 +106,13 @@ public class FillingJourneyTest extends OpenKitchen {
 
     @Test
     public void tooMuchSaltIsSaidWithItsCure() {
-        type("filling-share-106", "2.5");
+        type("filling-share-1-7", "2.5");
         Locator look = page.locator(".finding.look").first();
         assertThat(look).containsText("salt: over 1.00 to 1.40 %.");
         assertThat(look).containsText("more filling without salt would bring it down");
         look.getByRole(AriaRole.BUTTON).click();
         assertThat(findings()).not().containsText("salt: over");
-        type("filling-share-106", "0.2");
+        type("filling-share-1-7", "0.2");
         assertThat(page.locator(".finding.look").first()).containsText("of salt would bring it to 1.20 %.");
         type("filling-name-0", "lamb mince, 6 % fat");
         assertThat(findings()).containsText("fat in the meat, oil counted in: lean.");
@@ -140,13 +140,13 @@ public class FillingJourneyTest extends OpenKitchen {
     public void aSecondLotJoinsSharesTheDoughAndLeaves() {
         page.navigate("/batches/" + id + "/table");
         page.locator("#add-lane").selectOption("steamed-leaf");
-        assertThat(page.locator(".lane")).hasCount(2);
+        assertThat(page.locator("a.lane-name")).hasCount(2);
         assertThat(page.locator(".ribbon-wide")).containsText("48 to the table");
-        page.locator(".lane").nth(1).click();
-        assertThat(page.locator(".lane.here")).hasText("Steamed leaves");
+        page.locator("a.lane-name").nth(1).click();
+        assertThat(page.locator(".lane-current")).hasText("Steamed leaves");
         page.locator("#lane-dough").selectOption("1");
         assertThat(page.locator("#lane-dough")).hasCount(0);
-        assertThat(page.locator(".ribbon-wide")).containsText("same dough");
+        assertThat(page.locator(".ribbon-wide .forked")).hasCount(1);
         page.locator("#lane-filling").selectOption("1");
         assertThat(page.locator("#lane-filling")).hasCount(0);
         page.navigate("/batches/" + id + "/cook?lot=2");
@@ -154,7 +154,7 @@ public class FillingJourneyTest extends OpenKitchen {
         assertThat(page.locator("h2").first()).hasText("Steamed leaves, pan-fry-steamed");
         page.navigate("/batches/" + id + "/table?lot=2");
         page.getByText("leave out the steamed leaves").click();
-        assertThat(page.locator(".lane")).hasCount(0);
+        assertThat(page.locator("a.lane-name")).hasCount(1);
         assertThat(page.locator("#pieces-1")).hasValue("72");
     }
 

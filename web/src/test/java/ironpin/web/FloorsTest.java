@@ -2,10 +2,15 @@ package ironpin.web;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.testng.Assert.assertTrue;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.stream.Stream;
 import org.testng.annotations.Test;
 
 public class FloorsTest {
@@ -59,5 +64,18 @@ public class FloorsTest {
     @Test
     public void webPackagesDependOneWay() {
         slices().matching("ironpin.web.(*)..").should().beFreeOfCycles().check(ALL);
+    }
+
+    @Test
+    public void aTemplateCanBeReadWithoutScrollingSideways() throws IOException {
+        try (Stream<Path> files = Files.walk(Path.of("src/main/resources/templates"))) {
+            for (Path file : files.filter(Files::isRegularFile).toList()) {
+                int longest = Files.readAllLines(file).stream()
+                        .mapToInt(String::length)
+                        .max()
+                        .orElse(0);
+                assertTrue(longest <= 140, file + " has a line of " + longest);
+            }
+        }
     }
 }

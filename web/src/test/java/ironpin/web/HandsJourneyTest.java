@@ -10,11 +10,12 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import ironpin.batch.Appetite;
-import ironpin.batch.PlanField;
-import ironpin.batch.Styles;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.TableField;
 import ironpin.kit.Kit;
 import ironpin.store.BatchStore;
 import ironpin.store.Status;
+import ironpin.style.Styles;
 import ironpin.web.kitchen.Bell;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -130,7 +131,7 @@ public class HandsJourneyTest extends OpenKitchen {
         assertThat(page.locator("#judge-note")).hasValue("rims were dry");
         assertThat(page.locator("#judge-burst")).hasValue("2");
         assertThat(page.locator("input[name=skin]").first()).isChecked();
-        page.locator(".lane").nth(1).click();
+        page.locator("a.lane-name").nth(1).click();
         assertThat(page.locator("#judge-note")).hasValue("");
     }
 
@@ -199,9 +200,10 @@ public class HandsJourneyTest extends OpenKitchen {
         assertThat(page.locator("#hydration-1")).hasValue("52");
         page.unroute("**/plan");
         // Another screen changes something meanwhile; what was typed here is not lost by it.
-        bean(BatchStore.class).change(id, "one more", batch -> PlanField.EATERS.write(batch, 0, 7), Instant.now());
+        bean(BatchStore.class)
+                .change(id, "one more", batch -> TableField.EATERS.write(batch, Address.table(), 7), Instant.now());
         bean(Bell.class).ring(id, "other");
-        assertThat(page.locator(".subtitle")).containsText("7 eat");
+        assertThat(page.locator(".stop-figure").first()).containsText("7 eat");
         assertThat(page.locator("#hydration-1")).hasValue("52");
         note.locator("button").click();
         assertThat(note).hasCount(0);
@@ -214,7 +216,7 @@ public class HandsJourneyTest extends OpenKitchen {
         at("table");
         page.locator("#lot-name").fill("Moon boats");
         page.locator("#lot-name").press("Enter");
-        assertThat(page.locator(".lane.here")).hasText("Moon boats");
+        assertThat(page.locator(".lane-current")).hasText("Moon boats");
         page.locator("#lot-name").fill(" ");
         page.locator("#lot-name").press("Enter");
         assertThat(page.locator("#form-lot-name .field-error")).isVisible();

@@ -4,8 +4,10 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
-import ironpin.batch.OutOfRange;
-import ironpin.batch.PlanField;
+import ironpin.batch.edit.DoughField;
+import ironpin.batch.edit.OutOfRange;
+import ironpin.batch.edit.PlanField;
+import ironpin.caution.Caution;
 import ironpin.quantity.UnitSystem;
 import ironpin.store.BatchStore;
 import java.io.IOException;
@@ -15,10 +17,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
-import java.util.Arrays;
-import java.util.EnumSet;
 import java.util.Map;
-import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.testng.annotations.DataProvider;
@@ -64,7 +63,7 @@ public class HttpTest extends OpenKitchen {
         String before = get("/api/v1/batches/4").body();
         for (String path :
                 new String[] {"/batches/4/plan", "/batches/4/undo", "/batches/4/start", "/batches/4/delete"}) {
-            assertEquals(post(path, form, "field=hydration&no=1&value=60").statusCode(), 403, path);
+            assertEquals(post(path, form, "field=hydration&at=dough-1&value=60").statusCode(), 403, path);
         }
         assertEquals(post("/api/v1/batches", "application/json", before).statusCode(), 403);
         assertEquals(get("/api/v1/batches/4").body(), before);
@@ -243,13 +242,14 @@ public class HttpTest extends OpenKitchen {
                 "/api/v1/calculate/recipe", "text",
                 "/api/v1/calculate/balance", "doughs",
                 "/api/v1/batches", "lots");
-        bodies.forEach((path, property) -> {
+        for (Map.Entry<String, String> body : bodies.entrySet()) {
+            String path = body.getKey();
             String ref = api.at("/paths/" + path.replace("/", "~1")
                             + "/post/requestBody/content/application~1json/schema/$ref")
                     .asString("none");
-            JsonNode schema = api.at(ref.replace("#", ""));
-            assertTrue(schema.path("properties").has(property), path + " takes " + ref);
-        });
+            JsonNode schema = ref.startsWith("#") ? api.at(ref.substring(1)) : JSON.readTree(get(ref).body());
+            assertTrue(schema.path("properties").has(body.getValue()), path + " takes " + ref);
+        }
     }
 
     @Test
@@ -275,7 +275,7 @@ public class HttpTest extends OpenKitchen {
     public void aChangeComesFromAPageOfOurs() throws IOException, InterruptedException {
         String form = "application/x-www-form-urlencoded";
         String[] ours = token();
-        String body = "place=dough&lot=1&field=hydration&no=1&value=50";
+        String body = "place=dough&lot=1&field=hydration&at=dough-1&value=50";
         for (String[] header : new String[][] {
             {"Origin", "http://lantern.example"},
             {"Origin", "null"},
@@ -418,13 +418,13 @@ public class HttpTest extends OpenKitchen {
         HttpResponse<String> other = post("/batches/" + id + "/filling/name", form, renamed, token());
         assertEquals(other.statusCode(), 409, "another line was renamed");
         assertFalse(other.body().contains("leek"), "another line was renamed");
-        String weighed = "place=filling&lot=1&revision=1&field=filling-grams&no=103&value=40";
+        String weighed = "place=filling&lot=1&revision=1&field=filling-grams&at=filling-1-line-4&value=40";
         assertEquals(post("/batches/" + id + "/plan", form, weighed, token()).statusCode(), 409);
         // What has not moved may be changed, whatever else was.
         String above = "place=filling&lot=1&revision=1&index=0&name=leek";
         assertEquals(
                 post("/batches/" + id + "/filling/name", form, above, token()).statusCode(), 200);
-        String title = "place=filling&lot=1&revision=1&field=eaters&no=0&value=7";
+        String title = "place=filling&lot=1&revision=1&field=eaters&at=table&value=7";
         assertEquals(post("/batches/" + id + "/plan", form, title, token()).statusCode(), 200);
         HttpResponse<String> gone =
                 post("/batches/" + id + "/plan/fold", form, "place=fold&lot=9&fold=HALF_MOON", token());
@@ -450,29 +450,21 @@ public class HttpTest extends OpenKitchen {
         bean(BatchStore.class).delete(id);
     }
 
-    private static final Set<PlanField> LINES = EnumSet.of(
-            PlanField.FILLING_SHARE,
-            PlanField.FILLING_GRAMS,
-            PlanField.FLOUR_SHARE,
-            PlanField.FLOUR_GRAMS,
-            PlanField.ADDITION,
-            PlanField.ADDITION_GRAMS);
-
     @DataProvider
     public Object[][] fields() {
-        return Arrays.stream(PlanField.values())
-                .filter(field -> !LINES.contains(field) && !field.name().startsWith("WRAPPER"))
+        return PlanField.all().stream()
+                .filter(field -> !field.ofALine() && !field.key().startsWith("wrapper"))
                 .map(field -> new Object[] {field})
                 .toArray(Object[][]::new);
     }
 
     @Test(dataProvider = "fields")
-    public void everyNumberOfThePlanIsTakenInItsRangeAndNamedOutsideIt(PlanField field)
+    public void everyNumberOfThePlanIsTakenInItsRangeAndNamedOutsideIt(PlanField<?> field)
             throws IOException, InterruptedException {
         String path = "/api/v1/calculate/plan";
         String ask = "{\"style\":\"boiled-crescent\",\"eaters\":6,\"serving\":\"2026-11-28T19:00:00\","
                 + "\"numbers\":{\"" + field.key() + "\":%s}}";
-        double inside = field == PlanField.MIXED ? 40 : field.low() + field.step();
+        double inside = field == DoughField.MIXED ? 40 : field.low() + field.step();
         String good = field.whole() ? String.valueOf((int) inside) : String.valueOf(inside);
         assertEquals(post(path, "application/json", ask.formatted(good)).statusCode(), 200, field.key());
         for (double value : new double[] {field.high() * 2 + 1, -5}) {
@@ -483,6 +475,11 @@ public class HttpTest extends OpenKitchen {
             assertEquals(problem.get("allowed").asString(), UnitSystem.METRIC.say(OutOfRange.allowed(field)));
         }
         assertEquals(post(path, "application/json", ask.formatted("\"much\"")).statusCode(), 400);
+    }
+
+    @Test
+    public void hotStockIsCautionedAgainstBesideItsSum() throws IOException, InterruptedException {
+        assertTrue(get("/tools").body().contains(Caution.HOT_STOCK.text()), Caution.HOT_STOCK.text());
     }
 
     @Test
@@ -528,19 +525,19 @@ public class HttpTest extends OpenKitchen {
         String form = "application/x-www-form-urlencoded";
         String place = "place=dough&lot=1&";
         HttpResponse<String> edited =
-                post("/batches/" + id + "/plan", form, place + "field=hydration&no=1&value=70", token());
+                post("/batches/" + id + "/plan", form, place + "field=hydration&at=dough-1&value=70", token());
         assertEquals(edited.statusCode(), 200);
         assertTrue(edited.body().startsWith("<!DOCTYPE html>") && edited.body().contains("value=\"70\""));
         HttpResponse<String> refused =
-                post("/batches/" + id + "/plan", form, place + "field=hydration&no=1&value=700", token());
+                post("/batches/" + id + "/plan", form, place + "field=hydration&at=dough-1&value=700", token());
         assertEquals(refused.statusCode(), 422);
         assertTrue(refused.body().contains("Between 20 and 220 %."));
         assertEquals(
-                post("/batches/" + id + "/plan", form, place + "field=magic&no=1&value=1", token())
+                post("/batches/" + id + "/plan", form, place + "field=magic&at=dough-1&value=1", token())
                         .statusCode(),
                 404);
         assertEquals(
-                post("/batches/" + id + "/plan", form, place + "field=rest&no=8&value=30", token())
+                post("/batches/" + id + "/plan", form, place + "field=rest&at=dough-8&value=30", token())
                         .statusCode(),
                 409);
         assertEquals(

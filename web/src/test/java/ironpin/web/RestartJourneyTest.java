@@ -8,7 +8,9 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.WaitForSelectorState;
-import ironpin.batch.PlanField;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.DoughField;
+import ironpin.batch.edit.TableField;
 import ironpin.store.BatchStore;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -71,22 +73,26 @@ public class RestartJourneyTest extends OpenKitchen {
 
         start(port);
         BatchStore batches = kitchen.getBean(BatchStore.class);
-        assertEquals(PlanField.HYDRATION.read(batches.load(4).batch(), null, 1), 53, 0.001, "acknowledged before");
+        assertEquals(
+                DoughField.HYDRATION.read(batches.load(4).batch(), null, Address.dough(1)),
+                53,
+                0.001,
+                "acknowledged before");
         // Somebody changed something before this page came back.
-        batches.change(4, "one more", batch -> PlanField.EATERS.write(batch, 0, 9), Instant.now());
+        batches.change(4, "one more", batch -> TableField.EATERS.write(batch, Address.table(), 9), Instant.now());
 
         page.locator("#connection")
                 .waitFor(new Locator.WaitForOptions()
                         .setState(WaitForSelectorState.HIDDEN)
                         .setTimeout(60_000));
-        assertThat(page.locator(".subtitle")).containsText("9 eat");
+        assertThat(page.locator(".stop-figure").first()).containsText("9 eat");
         assertThat(water).hasValue("57");
         assertThat(rest).hasValue("45");
         note.locator("button").click();
         assertThat(note).hasCount(0);
         page.locator("#form-rest-1 .unsaved-note button").click();
         assertThat(page.locator("[data-undo]")).hasAttribute("title", Pattern.compile("→ 45"));
-        assertEquals(PlanField.HYDRATION.read(batches.load(4).batch(), null, 1), 57, 0.001);
-        assertEquals(PlanField.REST.read(batches.load(4).batch(), null, 1), 45, 0.001);
+        assertEquals(DoughField.HYDRATION.read(batches.load(4).batch(), null, Address.dough(1)), 57, 0.001);
+        assertEquals(DoughField.REST.read(batches.load(4).batch(), null, Address.dough(1)), 45, 0.001);
     }
 }

@@ -1,10 +1,10 @@
 package ironpin.web.api;
 
 import ironpin.allergen.AllergenLines;
-import ironpin.batch.Balance;
-import ironpin.batch.Balancer;
 import ironpin.batch.Batch;
-import ironpin.batch.Fix;
+import ironpin.batch.balance.Balance;
+import ironpin.batch.balance.Balancer;
+import ironpin.batch.edit.Fix;
 import ironpin.plan.LeftOver;
 import ironpin.quantity.UnitSystem;
 import java.util.List;
@@ -30,11 +30,14 @@ class BalanceApi {
     record PiecesPart(
             int lotNo, int pieces, int toFreezer, double doughEachG, double fillingEachG, AllergenPart allergens) {}
 
-    /** A change that would leave less over: a number of the plan and its new value. */
-    record ChangePart(String label, String number, int no, double value) {
+    /** A change that would leave less over: a number of the plan, where it stands, and its new value. */
+    record ChangePart(String label, String number, String at, double value) {
         static ChangePart of(Fix fix) {
             return new ChangePart(
-                    UnitSystem.METRIC.say(fix.label()), fix.field().key(), fix.no(), fix.value());
+                    UnitSystem.METRIC.say(fix.label()),
+                    fix.number().field().key(),
+                    fix.number().at().text(),
+                    fix.value());
         }
     }
 

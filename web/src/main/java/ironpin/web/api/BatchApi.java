@@ -1,9 +1,12 @@
 package ironpin.web.api;
 
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import ironpin.batch.Batch;
 import ironpin.format.BatchFormat;
 import ironpin.format.WrittenBatch;
-import ironpin.format.WrittenOutcome;
 import ironpin.store.BatchStore;
 import ironpin.store.BookStore;
 import ironpin.store.Status;
@@ -11,7 +14,6 @@ import ironpin.store.StoredBatch;
 import java.net.URI;
 import java.time.Clock;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -50,21 +52,27 @@ class BatchApi {
                 .toList();
     }
 
-    @GetMapping("/batches/{id}")
-    ResponseEntity<WrittenBatch> export(@PathVariable long id) {
+    @Operation(
+            responses =
+                    @ApiResponse(
+                            responseCode = "200",
+                            content =
+                                    @Content(
+                                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                                            schema = @Schema(ref = BatchBody.SCHEMA))))
+    @GetMapping(path = "/batches/{id}", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<String> export(@PathVariable long id) {
         StoredBatch stored = batches.load(id);
         String name = stored.batch().title().replaceAll("[^A-Za-z0-9]+", "-").replaceAll("^-|-$", "");
+        List<WrittenBatch.Came> came = book.entries(id).stream()
+                .filter(one -> stored.batch().lots().stream().anyMatch(lot -> lot.no() == one.lotNo()))
+                .map(one -> new WrittenBatch.Came(one.lotNo(), one.recordedAt(), one.outcome()))
+                .toList();
         return ResponseEntity.ok()
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         "attachment; filename=\"" + (name.isEmpty() ? "batch" : name) + ".json\"")
-                .body(WrittenBatch.of(
-                        stored.batch(),
-                        book.entries(id).stream()
-                                .filter(one -> stored.batch().lots().stream().anyMatch(lot -> lot.no() == one.lotNo()))
-                                .map(one -> WrittenOutcome.of(one.lotNo(), one.recordedAt(), one.outcome()))
-                                .toList(),
-                        stored.source()));
+                .body(BatchFormat.write(new WrittenBatch(stored.batch(), came, stored.source())));
     }
 
     @BatchBody
@@ -85,7 +93,7 @@ class BatchApi {
                 .map(part -> new BookStore.Came(
                         part.lotNo(), batch.lot(part.lotNo()).style(), part.outcome(), part.recordedAt()))
                 .toList();
-        return book.bring(batch, Optional.ofNullable(document.source()), came, clock.instant());
+        return book.bring(batch, document.source(), came, clock.instant());
     }
 
     private static Listed listed(StoredBatch stored) {

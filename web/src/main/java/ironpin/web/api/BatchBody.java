@@ -4,7 +4,6 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
-import ironpin.format.WrittenBatch;
 import java.lang.annotation.ElementType;
 import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
@@ -18,8 +17,8 @@ import java.lang.annotation.Target;
                 @RequestBody(
                         description = "A batch after /api/v1/schemas/batch-1.json.",
                         required = true,
-                        content =
-                                @Content(
-                                        mediaType = "application/json",
-                                        schema = @Schema(implementation = WrittenBatch.class))))
-@interface BatchBody {}
+                        content = @Content(mediaType = "application/json", schema = @Schema(ref = BatchBody.SCHEMA))))
+@interface BatchBody {
+    /** Where the published form of a batch is described. */
+    String SCHEMA = "/api/v1/schemas/batch-1.json";
+}

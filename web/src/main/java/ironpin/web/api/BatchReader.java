@@ -3,9 +3,14 @@ package ironpin.web.api;
 import ironpin.batch.Batch;
 import ironpin.batch.Dough;
 import ironpin.batch.Lot;
-import ironpin.batch.OutOfRange;
-import ironpin.batch.PlanField;
 import ironpin.batch.Station;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.DoughField;
+import ironpin.batch.edit.OutOfRange;
+import ironpin.batch.edit.PlanField;
+import ironpin.batch.edit.PlanNumber;
+import ironpin.batch.edit.RollField;
+import ironpin.batch.edit.VesselField;
 import ironpin.dough.DoughAddition;
 import ironpin.format.BatchFormat;
 import ironpin.format.UnreadableBatch;
@@ -43,23 +48,24 @@ class BatchReader {
             }
             plan.lots().forEach(lot -> RibbonPicture.narrow(plan, lot.lot().no()));
             for (Dough dough : batch.doughs()) {
-                demandRange(PlanField.REST, batch, plan, dough.no());
+                demandRange(DoughField.REST.at(Address.dough(dough.no())), batch, plan);
                 if (dough.formula().lines().stream().anyMatch(line -> line.addition() == DoughAddition.WATER)) {
-                    demandRange(PlanField.HYDRATION, batch, plan, dough.no());
+                    demandRange(DoughField.HYDRATION.at(Address.dough(dough.no())), batch, plan);
                 }
             }
             for (Lot lot : batch.lots()) {
-                demandRange(PlanField.DISC, batch, plan, lot.no());
-                demandRange(PlanField.ROPE, batch, plan, lot.no());
-                demandRange(PlanField.VESSEL_WIDTH, batch, plan, lot.no());
+                demandRange(RollField.DISC.at(Address.lot(lot.no())), batch, plan);
+                demandRange(RollField.ROPE.at(Address.lot(lot.no())), batch, plan);
+                demandRange(VesselField.VESSEL_WIDTH.at(Address.lot(lot.no())), batch, plan);
             }
         } catch (ArithmeticException | DateTimeException | IndexOutOfBoundsException | IllegalStateException e) {
             throw new UnreadableBatch("its numbers cannot be planned together");
         }
     }
 
-    private static void demandRange(PlanField field, Batch batch, BatchPlan plan, int no) {
-        double value = field.read(batch, plan.balance(), no);
+    private static void demandRange(PlanNumber<?> number, Batch batch, BatchPlan plan) {
+        PlanField<?> field = number.field();
+        double value = number.read(batch, plan.balance());
         if (!(value >= field.low() && value <= field.high())) {
             throw new UnreadableBatch(UnitSystem.METRIC.say(
                     field.label() + " lies between " + OutOfRange.allowed(field).replace(" to ", " and ")));

@@ -27,7 +27,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/calculate")
 class FillingApi {
     private static final double MOST_GRAMS = 50_000;
-    private static final int MOST_LINES = 40;
 
     /** A filling, each line in grams as a cook names it. */
     record FillingAsk(Map<String, Double> linesG) {}
@@ -50,7 +49,7 @@ class FillingApi {
     FillingAnswer filling(@RequestBody FillingAsk ask) {
         Map<String, Double> lines =
                 Given.there("linesG", ask.linesG(), "lines such as {\"lamb mince, 20 % fat\": 500}");
-        if (lines.isEmpty() || lines.size() > MOST_LINES) {
+        if (lines.isEmpty() || lines.size() > FillingFormula.MOST_LINES) {
             throw new BadField("linesG", "1 to 40 lines", lines.size());
         }
         double total = 0;

@@ -2,24 +2,27 @@ package ironpin.web.api;
 
 import ironpin.allergen.AllergenLines;
 import ironpin.batch.Appetite;
-import ironpin.batch.Balance;
 import ironpin.batch.Batch;
-import ironpin.batch.Pin;
-import ironpin.batch.Pins;
-import ironpin.batch.PlanField;
 import ironpin.batch.Serving;
 import ironpin.batch.Station;
-import ironpin.batch.Style;
-import ironpin.batch.Styles;
+import ironpin.batch.balance.Balance;
+import ironpin.batch.edit.CountField;
+import ironpin.batch.edit.DoughField;
+import ironpin.batch.edit.FillingField;
+import ironpin.batch.edit.PackField;
+import ironpin.batch.edit.Pin;
+import ironpin.batch.edit.Pins;
+import ironpin.batch.edit.PlanField;
 import ironpin.clock.Timetable;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.Finding;
 import ironpin.plan.Findings;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.UnitSystem;
+import ironpin.style.Style;
+import ironpin.style.Styles;
 import java.time.LocalDateTime;
 import java.util.Arrays;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -75,17 +78,14 @@ class PlanApi {
     /** What the numbers say. */
     record PlanSaid(Station station, Finding.Level level, String figure, String text) {}
 
-    /** Numbers of single lines, which one key cannot name, and of wrappers, which a style has none of. */
-    private static final Set<PlanField> OF_A_LINE = EnumSet.of(
-            PlanField.FILLING_SHARE,
-            PlanField.FILLING_GRAMS,
-            PlanField.FLOUR_SHARE,
-            PlanField.FLOUR_GRAMS,
-            PlanField.ADDITION,
-            PlanField.ADDITION_GRAMS,
-            PlanField.WRAPPER_SIZE,
-            PlanField.WRAPPER_EACH,
-            PlanField.WRAPPER_PACK);
+    /** Wrappers, of which a style has none; nor can one key name a number of a line. */
+    private static final Set<PlanField<?>> OF_A_WRAPPER =
+            Set.of(PackField.WRAPPER_SIZE, PackField.WRAPPER_EACH, PackField.WRAPPER_PACK);
+
+    /** The numbers that may be given. */
+    private static final List<PlanField<?>> ASKABLE = PlanField.all().stream()
+            .filter(field -> !field.ofALine() && !OF_A_WRAPPER.contains(field))
+            .toList();
 
     @PostMapping("/plan")
     PlanAnswer plan(@RequestBody PlanAsk ask) {
@@ -113,19 +113,19 @@ class PlanApi {
             return batch;
         }
         for (String key : numbers.keySet()) {
-            if (PlanField.ofKey(key).filter(field -> !OF_A_LINE.contains(field)).isEmpty()) {
+            if (ASKABLE.stream().noneMatch(field -> field.key().equals(key))) {
                 throw new BadField("numbers." + key, "one of the plan's numbers", key);
             }
         }
         held(numbers);
-        if (numbers.get(PlanField.FLOUR.key()) != null && numbers.get(PlanField.FILLING.key()) != null) {
+        if (numbers.get(DoughField.FLOUR.key()) != null && numbers.get(FillingField.FILLING.key()) != null) {
             // Both are at hand: the pieces follow from the two together.
             batch = Pins.move(batch, 1, Pin.BOTH);
         }
-        for (PlanField field : PlanField.values()) {
+        for (PlanField<?> field : ASKABLE) {
             Double value = numbers.get(field.key());
             if (value != null) {
-                batch = field.write(batch, 1, value);
+                batch = field.of(batch, 1).write(batch, value);
             }
         }
         return batch;
@@ -133,11 +133,11 @@ class PlanApi {
 
     /** Of the numbers that say how many pieces there are only one can be held, or flour and filling together. */
     private static void held(Map<String, Double> numbers) {
-        List<String> counts = Stream.of(PlanField.EACH, PlanField.PIECES)
+        List<String> counts = Stream.<PlanField<?>>of(CountField.EACH, CountField.PIECES)
                 .map(PlanField::key)
                 .filter(key -> numbers.get(key) != null)
                 .toList();
-        List<String> atHand = Stream.of(PlanField.FLOUR, PlanField.FILLING)
+        List<String> atHand = Stream.<PlanField<?>>of(DoughField.FLOUR, FillingField.FILLING)
                 .map(PlanField::key)
                 .filter(key -> numbers.get(key) != null)
                 .toList();

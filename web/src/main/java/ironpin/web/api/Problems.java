@@ -1,7 +1,7 @@
 package ironpin.web.api;
 
 import ironpin.amount.UnreadableAmount;
-import ironpin.batch.OutOfRange;
+import ironpin.batch.edit.OutOfRange;
 import ironpin.format.Misread;
 import ironpin.format.UnreadableBatch;
 import ironpin.quantity.UnitSystem;

@@ -2,9 +2,9 @@ package ironpin.web.demo;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
-import ironpin.batch.BenchCorrection;
-import ironpin.batch.PlanField;
-import ironpin.batch.Styles;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.BenchCorrection;
+import ironpin.batch.edit.CountField;
 import ironpin.book.FillingVerdict;
 import ironpin.book.FlourLesson;
 import ironpin.book.Outcome;
@@ -21,6 +21,7 @@ import ironpin.store.KitStore;
 import ironpin.store.LoggedCorrection;
 import ironpin.store.RunStore;
 import ironpin.store.Status;
+import ironpin.style.Styles;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -147,10 +148,10 @@ class DemoKitchen implements SmartInitializingSingleton {
                 12,
                 Appetite.USUAL,
                 kits.load());
-        batch = PlanField.EACH.write(batch, 1, 4);
-        batch = PlanField.EACH.write(batch, 2, 4);
-        batch = PlanField.EACH.write(batch, 3, 1);
-        batch = PlanField.TO_FREEZER.write(batch, 1, 20);
+        batch = CountField.EACH.write(batch, Address.lot(1), 4);
+        batch = CountField.EACH.write(batch, Address.lot(2), 4);
+        batch = CountField.EACH.write(batch, Address.lot(3), 1);
+        batch = CountField.TO_FREEZER.write(batch, Address.lot(1), 20);
         batches.create(batch, "new batch", clock.instant());
     }
 

@@ -1,8 +1,9 @@
 package ironpin.web.page;
 
 import ironpin.batch.Batch;
-import ironpin.batch.Composing;
-import ironpin.batch.Fix;
+import ironpin.batch.edit.Composing;
+import ironpin.batch.edit.Fix;
+import ironpin.batch.edit.Pins;
 import ironpin.book.NextChange;
 import ironpin.book.Suggestion;
 import ironpin.store.BookEntry;
@@ -16,7 +17,7 @@ import org.springframework.stereotype.Component;
 
 /** A cooked batch once more: its plan with all its lots, as it was or with the change that each lot's judgement suggests. */
 @Component
-class Again {
+public class Again {
     private final BookStore book;
     private final KitStore kit;
     private final Clock clock;
@@ -43,7 +44,7 @@ class Again {
     }
 
     /** The labels of the changes that can be made with one press. */
-    List<String> changes(StoredBatch cooked) {
+    public List<String> changes(StoredBatch cooked) {
         return suggestions(cooked).stream()
                 .flatMap(one -> one.fix().stream())
                 .map(Fix::label)
@@ -52,8 +53,8 @@ class Again {
     }
 
     /** The plan for another evening. @param changed whether the suggested changes are made */
-    Batch of(StoredBatch cooked, boolean changed) {
-        Batch batch = Composing.in(kit.load(), cooked.batch()).again(NewBatchController.usualServing(clock));
+    public Batch of(StoredBatch cooked, boolean changed) {
+        Batch batch = Pins.release(Composing.in(kit.load(), cooked.batch())).withServing(Asked.usualServing(clock));
         if (changed) {
             for (Suggestion one : suggestions(cooked)) {
                 batch = one.fix().isPresent() ? one.fix().get().applyTo(batch) : batch;

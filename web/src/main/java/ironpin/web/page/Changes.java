@@ -1,11 +1,11 @@
 package ironpin.web.page;
 
 import ironpin.amount.UnreadableAmount;
-import ironpin.batch.Balancer;
 import ironpin.batch.Batch;
-import ironpin.batch.MeasuredOf;
-import ironpin.batch.OutOfRange;
-import ironpin.batch.PlanField;
+import ironpin.batch.balance.Balancer;
+import ironpin.batch.edit.OutOfRange;
+import ironpin.batch.edit.PlanField;
+import ironpin.batch.edit.PlanNumber;
 import ironpin.quantity.Quoted;
 import ironpin.refusal.NotThere;
 import ironpin.refusal.Refused;
@@ -27,7 +27,7 @@ import org.springframework.ui.Model;
 
 /** The one door for changes of a plan: each is kept, told to other screens, and answered with the screen as it now stands. */
 @Component
-class Changes {
+public class Changes {
     /** Key of a refusal that belongs to no field. */
     static final String REFUSED = "refused";
 
@@ -37,18 +37,20 @@ class Changes {
     private final BatchStore batches;
     private final KitStore kit;
     private final Screens screens;
+    private final Shown shown;
     private final Bell bell;
     private final Clock clock;
 
-    Changes(BatchStore batches, KitStore kit, Screens screens, Bell bell, Clock clock) {
+    Changes(BatchStore batches, KitStore kit, Screens screens, Shown shown, Bell bell, Clock clock) {
         this.batches = batches;
         this.kit = kit;
         this.screens = screens;
+        this.shown = shown;
         this.bell = bell;
         this.clock = clock;
     }
 
-    String change(long id, From from, Model model, String label, UnaryOperator<Batch> change) {
+    public String change(long id, From from, Model model, String label, UnaryOperator<Batch> change) {
         return kept(id, from, model, () -> batches.change(id, label, change, clock.instant()));
     }
 
@@ -57,7 +59,7 @@ class Changes {
      *
      * @param bearer what stands at the place, by what it is called
      */
-    String changeSeen(
+    public String changeSeen(
             long id,
             From from,
             Model model,
@@ -69,7 +71,7 @@ class Changes {
     }
 
     /** What may be refused on the way is said on the screen where it was asked. */
-    String kept(long id, From from, Model model, Supplier<StoredBatch> change) {
+    public String kept(long id, From from, Model model, Supplier<StoredBatch> change) {
         StoredBatch after;
         try {
             after = change.get();
@@ -88,51 +90,52 @@ class Changes {
     }
 
     /** A number as it was typed. */
-    String number(long id, From from, Model model, PlanField field, int no, String typed) {
+    String number(long id, From from, Model model, PlanNumber<?> number, String typed) {
         Batch before = batches.load(id).batch();
-        TypedValue value = read(id, from, field, no, typed, before);
+        TypedValue value = read(id, from, number, typed, before);
         double metric = value.metric();
         try {
             StoredBatch after = batches.changeSeen(
                     id,
                     from.revision(),
-                    batch -> field.bearer(batch, no),
-                    label(field, before, no, metric),
-                    batch -> field.write(batch, no, metric),
+                    number::bearer,
+                    label(number, before, metric),
+                    batch -> number.write(batch, metric),
                     clock.instant());
-            return answer(after, from, model, value.reading().map(one -> ReadingNote.of(field, no, one)));
+            return answer(after, from, model, value.reading().map(one -> ReadingNote.of(number, one)));
         } catch (OutOfRange refused) {
-            throw new NotChanged(id, from, new FieldError(field.key(), no, typed, FieldView.allowed(refused)));
+            throw new NotChanged(id, from, new FieldError(number, typed, FieldView.allowed(refused)));
         } catch (MovedOn moved) {
             throw NotChanged.meanwhile(id, from, new FieldError(REFUSED, 0, typed, MOVED_ON));
         } catch (NotThere gone) {
             throw NotChanged.meanwhile(id, from, said(gone));
         } catch (Refused refused) {
             String rule = Name.first(refused.getMessage()) + ".";
-            throw new NotChanged(id, from, new FieldError(field.key(), no, typed, rule));
+            throw new NotChanged(id, from, new FieldError(number, typed, rule));
         }
     }
 
-    private TypedValue read(long id, From from, PlanField field, int no, String typed, Batch before) {
+    private TypedValue read(long id, From from, PlanNumber<?> number, String typed, Batch before) {
+        PlanField<?> field = number.field();
         try {
             return TypedValue.read(
                             typed,
                             field.unit(),
                             field.dimension(),
                             from.units(),
-                            MeasuredOf.of(field, before, no),
+                            number.food(before),
                             kit.load().cups())
-                    .orElseThrow(() ->
-                            new NotChanged(id, from, new FieldError(field.key(), no, typed, FieldView.allowed(field))));
+                    .orElseThrow(
+                            () -> new NotChanged(id, from, new FieldError(number, typed, FieldView.allowed(field))));
         } catch (UnreadableAmount refused) {
             String message = FieldView.allowed(field) + " Here " + refused.getMessage() + ".";
-            throw new NotChanged(id, from, new FieldError(field.key(), no, typed, message, Marked.of(refused)));
+            throw new NotChanged(id, from, new FieldError(number, typed, message, Marked.of(refused)));
         } catch (NotThere gone) {
             throw NotChanged.meanwhile(id, from, said(gone));
         }
     }
 
-    String answer(StoredBatch stored, From from, Model model, Optional<ReadingNote> read) {
+    public String answer(StoredBatch stored, From from, Model model, Optional<ReadingNote> read) {
         bell.ring(stored.id(), from.page());
         return show(screens.of(stored, from.at(), from.lot(), Optional.empty(), read), from, model);
     }
@@ -152,17 +155,16 @@ class Changes {
                 model);
     }
 
-    private static String show(Screen screen, From from, Model model) {
-        model.addAttribute("s", screen);
-        model.addAttribute("form", OutcomeForm.of(screen));
-        model.addAttribute("bench", from.bench());
+    private String show(Screen screen, From from, Model model) {
+        shown.show(screen, from.bench(), model);
         return from.view();
     }
 
-    private static String label(PlanField field, Batch before, int no, double value) {
-        double old = field.read(before, Balancer.solve(before), no);
+    private static String label(PlanNumber<?> number, Batch before, double value) {
+        PlanField<?> field = number.field();
+        double old = number.read(before, Balancer.solve(before));
         int decimals = field.decimals();
-        Function<Double, String> said = number -> Say.plain(number, Math.max(1, decimals));
+        Function<Double, String> said = given -> Say.plain(given, Math.max(1, decimals));
         String change = field.dimension()
                 .map(one -> Quoted.number(one, old, decimals) + " → " + Quoted.brief(one, value, Math.max(1, decimals)))
                 .orElseGet(() -> Say.plain(old, decimals) + " → " + said.apply(value)

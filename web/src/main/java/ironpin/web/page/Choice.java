@@ -5,11 +5,11 @@ import java.util.Arrays;
 import java.util.stream.Collectors;
 
 /** One of a few, chosen by its name; forms of our own offer no others. */
-final class Choice {
+public final class Choice {
     private Choice() {}
 
     /** @throws NotThere if there is no such choice; says which there are */
-    static <E extends Enum<E>> E of(Class<E> type, String name) {
+    public static <E extends Enum<E>> E of(Class<E> type, String name) {
         return Arrays.stream(type.getEnumConstants())
                 .filter(one -> one.name().equals(name))
                 .findFirst()

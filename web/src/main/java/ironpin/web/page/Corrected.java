@@ -4,12 +4,13 @@ import ironpin.dough.Correction;
 import ironpin.quantity.Mass;
 import ironpin.store.LoggedCorrection;
 import ironpin.web.picture.Say;
+import ironpin.wording.Span;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
 /** A correction at the bench in words. */
-final class Corrected {
+public final class Corrected {
     private static final double TSP_ML = 5;
     private static final double QUARTERS = 4;
 
@@ -19,22 +20,22 @@ final class Corrected {
     private Corrected() {}
 
     /** The latest of each dough in a few words, by the dough's number. */
-    static Map<Integer, String> marks(List<LoggedCorrection> made) {
+    public static Map<Integer, String> marks(List<LoggedCorrection> made) {
         Map<Integer, String> marks = new HashMap<>();
         made.forEach(one -> marks.put(one.doughNo(), brief(one.correction())));
         return marks;
     }
 
     /** In a sentence. */
-    static String said(LoggedCorrection logged) {
+    public static String said(LoggedCorrection logged) {
         return "Felt " + logged.correction().feel().label() + ": " + full(logged.correction()) + ", now "
                 + Say.plain(logged.hydration().percent(), 1) + " % water.";
     }
 
     /** In as many words as fit on the ribbon. */
-    static String brief(Correction made) {
+    public static String brief(Correction made) {
         if (!made.rest().isZero()) {
-            return "+" + Say.time(made.rest()) + " rest";
+            return "+" + Span.of(made.rest()) + " rest";
         }
         return made.waterToAdd().isZero()
                 ? "+" + Say.fineGrams(made.flourToAdd().grams()) + " flour"
@@ -42,9 +43,9 @@ final class Corrected {
     }
 
     /** With spoons, for hands without a scale. */
-    static String full(Correction made) {
+    public static String full(Correction made) {
         if (!made.rest().isZero()) {
-            return Say.time(made.rest()) + " more rest";
+            return Span.of(made.rest()) + " more rest";
         }
         String spoons =
                 made.waterToAdd().isZero() ? spoons(made.flourToAdd(), FLOUR_DENSITY) : spoons(made.waterToAdd(), 1);

@@ -15,7 +15,7 @@ import java.util.List;
  */
 public record Eaten(String lot, String contains, List<Finding> avoided) {
     /** Every lot of a supper. */
-    static List<Eaten> of(BatchPlan plan) {
+    public static List<Eaten> of(BatchPlan plan) {
         return plan.lots().stream()
                 .map(one -> new Eaten(
                         one.lot().name(),

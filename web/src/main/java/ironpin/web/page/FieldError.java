@@ -1,16 +1,34 @@
 package ironpin.web.page;
 
+import ironpin.batch.edit.PlanNumber;
+
 /**
  * A value that was refused.
  *
  * @param field key of the field
- * @param no which dough, filling or lot
+ * @param at where it stands: an address of the plan, or the place in a list
  * @param typed what was typed, to be kept
  * @param message what is allowed
  * @param marked the place of the trouble in what was typed, or null
  */
-record FieldError(String field, int no, String typed, String message, Marked marked) {
-    FieldError(String field, int no, String typed, String message) {
-        this(field, no, typed, message, null);
+public record FieldError(String field, String at, String typed, String message, Marked marked) {
+    public FieldError(String field, int place, String typed, String message) {
+        this(field, String.valueOf(place), typed, message, null);
+    }
+
+    public FieldError(PlanNumber<?> number, String typed, String message) {
+        this(number, typed, message, null);
+    }
+
+    public FieldError(PlanNumber<?> number, String typed, String message, Marked marked) {
+        this(number.field().key(), number.at().text(), typed, message, marked);
+    }
+
+    public boolean of(PlanNumber<?> number) {
+        return field.equals(number.field().key()) && at.equals(number.at().text());
+    }
+
+    public boolean of(String otherField, int place) {
+        return field.equals(otherField) && at.equals(String.valueOf(place));
     }
 }

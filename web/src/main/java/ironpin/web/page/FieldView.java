@@ -1,10 +1,12 @@
 package ironpin.web.page;
 
-import ironpin.batch.OutOfRange;
-import ironpin.batch.PlanField;
+import ironpin.batch.edit.OutOfRange;
+import ironpin.batch.edit.PlanField;
+import ironpin.batch.edit.PlanNumber;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Quoted;
 import ironpin.web.picture.Say;
+import ironpin.wording.Name;
 import java.util.Optional;
 
 /**
@@ -12,7 +14,7 @@ import java.util.Optional;
  *
  * @param id of its input
  * @param key of the field
- * @param no which dough, filling or lot
+ * @param at where it stands
  * @param label what it is
  * @param unit its unit, may be empty
  * @param value as it is shown, or as it was typed if it was refused
@@ -22,12 +24,12 @@ import java.util.Optional;
  * @param width characters to make room for
  * @param error what is allowed, if what was typed is not
  * @param marked what was typed with the place of the trouble, if it has one; otherwise null
- * @param note how words were understood, just after they were typed; otherwise null
+ * @param reading how words were understood, just after they were typed; otherwise null
  */
 public record FieldView(
         String id,
         String key,
-        int no,
+        String at,
         String label,
         String unit,
         String value,
@@ -37,25 +39,35 @@ public record FieldView(
         int width,
         String error,
         Marked marked,
-        ReadingNote note) {
+        ReadingNote reading) {
 
     /** Whether it is a bare number, which a number pad can type; what has a measure is said in words too: "2 1/4 cups". */
     public boolean plain() {
-        return PlanField.ofKey(key).flatMap(PlanField::dimension).isEmpty();
+        return PlanField.ofKey(key).dimension().isEmpty();
     }
 
-    static FieldView of(
-            PlanField field, int no, double value, Optional<FieldError> refused, Optional<ReadingNote> read) {
-        Optional<FieldError> mine = refused.filter(error -> error.field().equals(field.key()) && error.no() == no);
+    /** In a cook's words, as a row begins. */
+    public String name() {
+        return Name.first(label);
+    }
+
+    /** What to know when choosing it; empty for most. */
+    public String note() {
+        return PlanField.ofKey(key).note();
+    }
+
+    static FieldView of(PlanNumber<?> number, double value, Optional<FieldError> refused, Optional<ReadingNote> read) {
+        PlanField<?> field = number.field();
+        Optional<FieldError> mine = refused.filter(error -> error.of(number));
         String plain = Say.plain(value, field.decimals());
         Optional<Dimension> kind = field.dimension();
         String shown = mine.map(FieldError::typed)
                 .orElseGet(() -> kind.map(one -> Quoted.number(one, value, field.decimals()))
                         .orElse(plain));
         return new FieldView(
-                field.key() + "-" + no,
+                id(number),
                 field.key(),
-                no,
+                number.at().text(),
                 field.label(),
                 kind.map(Quoted::unit).orElse(field.unit()),
                 shown,
@@ -65,16 +77,21 @@ public record FieldView(
                 Math.max(kind.isPresent() ? 4 : 3, Math.min(9, (mine.isPresent() ? shown : plain).length() + 1)),
                 mine.map(FieldError::message).orElse(""),
                 mine.map(FieldError::marked).orElse(null),
-                read.filter(note -> note.field().equals(field.key()) && note.no() == no)
-                        .orElse(null));
+                read.filter(note -> note.of(number)).orElse(null));
     }
 
-    private static String bound(PlanField field, double value) {
+    /** The key and the numbers of its place, as in "filling-grams-1-3". */
+    private static String id(PlanNumber<?> number) {
+        String nos = number.at().text().replaceAll("[a-z]+-?", "");
+        return number.field().key() + "-" + (nos.isEmpty() ? "0" : nos);
+    }
+
+    private static String bound(PlanField<?> field, double value) {
         return field.dimension().map(one -> Quoted.number(one, value, 1)).orElseGet(() -> Say.plain(value, 2));
     }
 
     /** The allowed range in words. */
-    static String allowed(PlanField field) {
+    static String allowed(PlanField<?> field) {
         return between(OutOfRange.allowed(field));
     }
 

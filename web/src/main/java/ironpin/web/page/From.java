@@ -16,17 +16,17 @@ import java.util.Optional;
  * @param revision of the batch that was looked at; 0 if that was not said
  * @param units that its numbers are typed in
  */
-record From(String place, int lot, boolean bench, String page, boolean htmx, int revision, UnitSystem units) {
-    Optional<Station> at() {
+public record From(String place, int lot, boolean bench, String page, boolean htmx, int revision, UnitSystem units) {
+    public Optional<Station> at() {
         return Station.ofKey(place);
     }
 
     /** The lane in hand. @throws NotThere if it has been left out; no other is taken for it */
-    int lotOf(Batch batch) {
+    public int lotOf(Batch batch) {
         return lot == 0 ? batch.lots().get(0).no() : batch.lot(lot).no();
     }
 
-    String view() {
+    public String view() {
         String template = at().isPresent() ? "batch" : "run";
         return htmx ? template + " :: screen" : template;
     }

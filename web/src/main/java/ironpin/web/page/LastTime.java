@@ -5,6 +5,7 @@ import ironpin.book.Suggestion;
 import ironpin.plan.LotPlan;
 import ironpin.store.BookEntry;
 import ironpin.web.picture.Say;
+import ironpin.wording.Count;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.List;
@@ -28,9 +29,9 @@ public record LastTime(String when, String said, Optional<Suggestion> suggestion
                 corrected);
     }
 
-    static String said(BookEntry entry) {
+    public static String said(BookEntry entry) {
         var outcome = entry.outcome();
-        StringBuilder said = new StringBuilder(Say.count(outcome.made(), "piece", "pieces"));
+        StringBuilder said = new StringBuilder(Count.of(outcome.made(), "piece", "pieces"));
         said.append(outcome.burst() == 0 ? ", none burst" : ", " + outcome.burst() + " burst");
         if (outcome.leaked() > 0) {
             said.append(", ").append(outcome.leaked()).append(" leaked");

@@ -15,7 +15,7 @@ import org.springframework.stereotype.Component;
 
 /** Looks up the last lot of a style: what was said of it, and how its dough was corrected. */
 @Component
-class LastTimes {
+public class LastTimes {
     private final BatchStore batches;
     private final BookStore book;
     private final CorrectionStore corrections;
@@ -29,7 +29,7 @@ class LastTimes {
     }
 
     /** @param exceptBatchId a batch that does not count; 0 for none */
-    Optional<LastTime> before(LotPlan lot, long exceptBatchId) {
+    public Optional<LastTime> before(LotPlan lot, long exceptBatchId) {
         return book.last(lot.lot().style(), exceptBatchId)
                 .map(entry -> LastTime.of(entry, lot, corrected(entry), clock.getZone()));
     }

@@ -10,7 +10,7 @@ import ironpin.amount.UnreadableAmount;
  * @param after what comes after it
  */
 public record Marked(String before, String place, String after) {
-    static Marked of(UnreadableAmount refused) {
+    public static Marked of(UnreadableAmount refused) {
         String text = refused.text();
         return new Marked(
                 text.substring(0, refused.from()),

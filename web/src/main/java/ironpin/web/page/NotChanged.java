@@ -3,7 +3,7 @@ package ironpin.web.page;
 import org.springframework.http.HttpStatus;
 
 /** A change that was refused: the answer is the screen as it still stands, with what was typed and what is allowed. */
-class NotChanged extends RuntimeException {
+public class NotChanged extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
     private final long id;
@@ -12,7 +12,7 @@ class NotChanged extends RuntimeException {
     private final HttpStatus status;
 
     /** Something that was typed cannot be taken. */
-    NotChanged(long id, From from, FieldError error) {
+    public NotChanged(long id, From from, FieldError error) {
         this(id, from, error, HttpStatus.UNPROCESSABLE_CONTENT);
     }
 

@@ -1,7 +1,6 @@
 package ironpin.web.page;
 
 import ironpin.batch.Appetite;
-import ironpin.batch.Styles;
 import ironpin.book.FillingVerdict;
 import ironpin.book.SkinVerdict;
 import ironpin.caution.Caution;
@@ -12,6 +11,7 @@ import ironpin.filling.FillingKind;
 import ironpin.filling.PattyVerdict;
 import ironpin.pantry.FlourKind;
 import ironpin.quantity.CupStandard;
+import ironpin.style.Styles;
 import ironpin.web.kitchen.TypedTextFilter;
 import ironpin.web.picture.Drawings;
 import ironpin.web.picture.Say;

@@ -2,14 +2,15 @@ package ironpin.web.page;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
-import ironpin.batch.BenchCorrection;
-import ironpin.batch.Pin;
-import ironpin.batch.Pins;
-import ironpin.batch.PlanField;
+import ironpin.batch.edit.BenchCorrection;
+import ironpin.batch.edit.Hunger;
+import ironpin.batch.edit.Pin;
+import ironpin.batch.edit.Pins;
+import ironpin.batch.edit.PlanField;
+import ironpin.batch.edit.PlanNumber;
 import ironpin.cook.CookMethod;
 import ironpin.dough.BenchFeel;
 import ironpin.pantry.Allergen;
-import ironpin.refusal.NotThere;
 import ironpin.store.BatchStore;
 import ironpin.store.CorrectionStore;
 import ironpin.store.LoggedCorrection;
@@ -51,13 +52,13 @@ class PlanController {
     String number(
             @PathVariable long id,
             @RequestParam String field,
-            @RequestParam int no,
+            @RequestParam String at,
             @RequestParam String value,
             @RequestParam(defaultValue = "") String instead,
             From from,
             Model model) {
-        PlanField target = PlanField.ofKey(field).orElseThrow(() -> NotThere.called("number", field));
-        return changes.number(id, from, model, target, no, instead.isEmpty() ? value : instead);
+        PlanNumber<?> number = PlanField.ofKey(field).at(at);
+        return changes.number(id, from, model, number, instead.isEmpty() ? value : instead);
     }
 
     @PostMapping("/plan/pin")
@@ -72,7 +73,7 @@ class PlanController {
 
     @PostMapping("/plan/appetite")
     String appetite(@PathVariable long id, @RequestParam Appetite appetite, From from, Model model) {
-        return changes.change(id, from, model, "appetite: " + appetite.label(), batch -> batch.withAppetite(appetite));
+        return changes.change(id, from, model, "appetite: " + appetite.label(), batch -> Hunger.of(batch, appetite));
     }
 
     /** What somebody at the table avoids; all of it is sent each time. */
@@ -129,9 +130,9 @@ class PlanController {
     @PostMapping("/plan/serving")
     String serving(
             @PathVariable long id, @RequestParam String date, @RequestParam String time, From from, Model model) {
-        LocalDateTime serving = NewBatchController.serving(date, time)
-                .orElseThrow(() -> new NotChanged(
-                        id, from, new FieldError("serving", 0, date + " " + time, NewBatchController.SERVING_RULE)));
+        LocalDateTime serving = Asked.serving(date, time)
+                .orElseThrow(() ->
+                        new NotChanged(id, from, new FieldError("serving", 0, date + " " + time, Asked.SERVING_RULE)));
         return changes.change(id, from, model, "table at " + Say.clock(serving), batch -> batch.withServing(serving));
     }
 

@@ -1,10 +1,11 @@
 package ironpin.web.page;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import ironpin.batch.Batch;
 import ironpin.kit.Hand;
 import ironpin.plan.BatchPlan;
 import ironpin.store.KitStore;
-import ironpin.store.Recent;
 import ironpin.store.StoredBatch;
 import org.springframework.stereotype.Component;
 
@@ -13,20 +14,21 @@ import org.springframework.stereotype.Component;
  * lately is not worked out again: not for a list, and not for the next page.
  */
 @Component
-class Plans {
+public class Plans {
     private static final int RECENT = 48;
 
     private final KitStore kit;
-    private final Recent<Asked, BatchPlan> recent = new Recent<>(RECENT);
+    private final Cache<Planned, BatchPlan> recent =
+            Caffeine.newBuilder().maximumSize(RECENT).build();
 
-    private record Asked(Batch batch, Hand hand) {}
+    private record Planned(Batch batch, Hand hand) {}
 
     Plans(KitStore kit) {
         this.kit = kit;
     }
 
-    BatchPlan of(StoredBatch stored) {
+    public BatchPlan of(StoredBatch stored) {
         Hand hand = kit.load().hand();
-        return recent.get(new Asked(stored.batch(), hand), () -> BatchPlan.of(stored.batch(), hand));
+        return recent.get(new Planned(stored.batch(), hand), asked -> BatchPlan.of(asked.batch(), asked.hand()));
     }
 }

@@ -1,7 +1,7 @@
 package ironpin.web.page;
 
 import ironpin.amount.Reading;
-import ironpin.batch.PlanField;
+import ironpin.batch.edit.PlanNumber;
 import ironpin.web.picture.Say;
 import java.util.List;
 
@@ -9,14 +9,19 @@ import java.util.List;
  * How an amount typed in words was understood, to be shown where it was typed until the next change.
  *
  * @param field key of the field
- * @param no which dough, filling or lot
+ * @param at where it stands
  * @param text what it was taken for, its range, and what was assumed
  * @param alternatives what else it may have meant
  * @param disagrees what a second measure in the text says, if the two cannot both be right
  */
-public record ReadingNote(String field, int no, String text, List<String> alternatives, String disagrees) {
-    static ReadingNote of(PlanField field, int no, Reading reading) {
-        return new ReadingNote(field.key(), no, said(reading), reading.alternatives(), disagrees(reading));
+public record ReadingNote(String field, String at, String text, List<String> alternatives, String disagrees) {
+    static ReadingNote of(PlanNumber<?> number, Reading reading) {
+        return new ReadingNote(
+                number.field().key(), number.at().text(), said(reading), reading.alternatives(), disagrees(reading));
+    }
+
+    boolean of(PlanNumber<?> number) {
+        return field.equals(number.field().key()) && at.equals(number.at().text());
     }
 
     static String said(Reading reading) {
@@ -29,7 +34,7 @@ public record ReadingNote(String field, int no, String text, List<String> altern
     }
 
     /** Only what is not plain: the range and what was assumed. */
-    static String assumed(Reading reading) {
+    public static String assumed(Reading reading) {
         double high = reading.range().high().grams();
         double span = high - reading.range().low().grams();
         // Water by the spoon varies by less than the range is shown with.
@@ -37,7 +42,7 @@ public record ReadingNote(String field, int no, String text, List<String> altern
         return exact ? "" : "Between " + Say.plainRange(reading.range()) + ". " + reading.assumption();
     }
 
-    static String disagrees(Reading reading) {
+    public static String disagrees(Reading reading) {
         return reading.second()
                 .filter(second -> !second.agrees())
                 .map(second ->

@@ -1,10 +1,13 @@
 package ironpin.web.page;
 
 import ironpin.clock.Lateness;
+import ironpin.clock.LotProgress;
 import ironpin.clock.Progress;
 import ironpin.clock.Task;
 import ironpin.plan.BatchPlan;
+import ironpin.plan.LotPlan;
 import ironpin.store.RunningTimer;
+import ironpin.web.picture.LaneWork;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -22,7 +25,7 @@ import java.util.Optional;
  * @param progress what is done and what may begin
  */
 public record Run(List<RunStep> steps, List<Ringing> timers, Progress progress) {
-    static Run of(BatchPlan plan, Map<String, Instant> ticked, List<RunningTimer> timers, Instant now) {
+    public static Run of(BatchPlan plan, Map<String, Instant> ticked, List<RunningTimer> timers, Instant now) {
         Map<String, Duration> left = new HashMap<>();
         for (RunningTimer timer : timers) {
             left.merge(timer.taskKey(), Duration.between(now, timer.endsAt()), (a, b) -> a.compareTo(b) > 0 ? a : b);
@@ -70,5 +73,16 @@ public record Run(List<RunStep> steps, List<Ringing> timers, Progress progress) 
     /** How late it is at this time of the kitchen. */
     Lateness lateness(LocalDateTime now) {
         return progress.lateness(now);
+    }
+
+    /** How far each lot has come, by its number. */
+    Map<Integer, LaneWork> work(BatchPlan plan) {
+        Map<Integer, LaneWork> all = new HashMap<>();
+        for (LotPlan lane : plan.lots()) {
+            int no = lane.lot().no();
+            LotProgress lot = LotProgress.of(plan.timetable(), progress, no);
+            all.put(no, new LaneWork(lot.shaped(), lot.cooked()));
+        }
+        return all;
     }
 }

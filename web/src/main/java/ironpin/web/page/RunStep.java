@@ -4,6 +4,7 @@ import ironpin.clock.Progress;
 import ironpin.clock.Task;
 import ironpin.clock.Timetable;
 import ironpin.web.picture.Say;
+import ironpin.wording.Span;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -51,7 +52,7 @@ public record RunStep(Timetable.Slot slot, Progress progress, Set<String> ticked
 
     /** Planned length in words. */
     public String takes() {
-        return Say.time(slot.task().time());
+        return Span.of(slot.task().time());
     }
 
     /** Whether it is done: ticked off, or a wait whose timer has rung. */
@@ -109,6 +110,6 @@ public record RunStep(Timetable.Slot slot, Progress progress, Set<String> ticked
     }
 
     private static Offer offer(String spell, String label, Duration time) {
-        return new Offer(spell, label, time.toSeconds(), Say.time(time));
+        return new Offer(spell, label, time.toSeconds(), Span.of(time));
     }
 }

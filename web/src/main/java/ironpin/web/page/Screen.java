@@ -3,8 +3,9 @@ package ironpin.web.page;
 import ironpin.allergen.AllergenLines;
 import ironpin.batch.Batch;
 import ironpin.batch.Lot;
-import ironpin.batch.PlanField;
 import ironpin.batch.Station;
+import ironpin.batch.edit.PlanField;
+import ironpin.batch.edit.PlanNumber;
 import ironpin.caution.Caution;
 import ironpin.clock.Lateness;
 import ironpin.dip.Dip;
@@ -20,8 +21,9 @@ import ironpin.store.LoggedCorrection;
 import ironpin.store.LoggedTasting;
 import ironpin.store.Status;
 import ironpin.store.StoredBatch;
+import ironpin.web.picture.LaneWork;
+import ironpin.web.picture.RibbonNotes;
 import ironpin.web.picture.RibbonPicture;
-import ironpin.web.picture.Say;
 import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.Fold;
 import java.time.ZonedDateTime;
@@ -103,18 +105,16 @@ public record Screen(
     }
 
     public String ribbonWide() {
-        return RibbonPicture.wide(plan, lotNo(), Corrected.marks(corrections));
+        return RibbonPicture.wide(plan, lotNo(), notes());
     }
 
     public String ribbonNarrow() {
-        return RibbonPicture.narrow(plan, lotNo(), Corrected.marks(corrections));
+        return RibbonPicture.narrow(plan, lotNo(), notes());
     }
 
-    /** The headline under the title. */
-    public String subtitle() {
-        int kinds = plan.lots().size();
-        String several = kinds == 1 ? plan.lots().get(0).lot().name() : kinds + " kinds";
-        return several + ", " + Say.count(batch().eaters(), "eats", "eat");
+    private RibbonNotes notes() {
+        Map<Integer, LaneWork> work = stored.status() == Status.RUNNING ? run.work(plan) : Map.of();
+        return new RibbonNotes(Corrected.marks(corrections), work, "/batches/" + id() + "/" + place() + "?lot=");
     }
 
     public List<Finding> findings() {
@@ -133,8 +133,7 @@ public record Screen(
 
     /** What was refused in a field, or null. */
     public FieldError refusal(String field, int no) {
-        return refused.filter(error -> error.field().equals(field) && error.no() == no)
-                .orElse(null);
+        return refused.filter(error -> error.of(field, no)).orElse(null);
     }
 
     /** Every lot with what some must avoid in it. */
@@ -153,39 +152,26 @@ public record Screen(
 
     /** A number of the plan, for the lane in hand. */
     public FieldView number(String key) {
-        return number(key, noOf(PlanField.ofKey(key).orElseThrow()));
+        return number(PlanField.ofKey(key).of(batch(), lotNo()));
     }
 
-    /** A number of the plan by the number of its line. */
-    public FieldView number(String key, int no) {
-        PlanField field = PlanField.ofKey(key).orElseThrow();
-        return FieldView.of(field, no, field.read(batch(), plan.balance(), no), refused, read);
+    /** The numbers of a lot that belong to this station, in the order of the work. */
+    public List<FieldView> numbers() {
+        return station.map(here -> PlanField.all().stream()
+                        .filter(field -> field.station() == here && field.applies(batch(), lotNo()))
+                        .<FieldView>map(field -> number(field.of(batch(), lotNo())))
+                        .toList())
+                .orElse(List.of());
     }
 
-    private int noOf(PlanField field) {
-        return switch (field) {
-            case EATERS, LATER -> 0;
-            case FLOUR, HYDRATION, SALT, OIL, WATER_TEMPERATURE, MIXED, SCALD, KETTLE_WATER, REST, BENCH_LOSS ->
-                lot.dough().no();
-            case FILLING, TEST_PATTY, BOWL_LOSS, WRAPPED -> lot.filling().no();
-            case EACH,
-                    PIECES,
-                    OF_THESE_TO_FREEZER,
-                    TO_FREEZER,
-                    DOUGH_EACH,
-                    FILLING_EACH,
-                    ROPE,
-                    DISC,
-                    CENTRE_TO_RIM,
-                    VESSEL_WIDTH,
-                    VESSEL_TIERS,
-                    VESSEL_WATTS,
-                    WRAPPER_SIZE,
-                    WRAPPER_EACH,
-                    WRAPPER_PACK -> lotNo();
-            case FILLING_SHARE, FILLING_GRAMS, FLOUR_SHARE, FLOUR_GRAMS, ADDITION, ADDITION_GRAMS ->
-                throw new IllegalArgumentException(field + " belongs to a line");
-        };
+    /** A number of the plan. */
+    public FieldView number(PlanNumber<?> number) {
+        return FieldView.of(number, number.read(batch(), plan.balance()), refused, read);
+    }
+
+    /** Whether there is room for another lot. */
+    public boolean takesALot() {
+        return batch().lots().size() < Batch.MOST_LOTS;
     }
 
     /** The folds that the skin in hand can hold. */
@@ -193,11 +179,6 @@ public record Screen(
         return lot.lot().bought().map(BoughtWrapper::folds).orElseGet(() -> Arrays.stream(Fold.values())
                 .filter(fold -> fold != Fold.TRIANGLE)
                 .toList());
-    }
-
-    /** What its dough station shows. */
-    public DoughScreen dough() {
-        return new DoughScreen(this);
     }
 
     /** The dough's lines below the flour. */
@@ -209,11 +190,6 @@ public record Screen(
                         "",
                         Quoted.weighed(part.mass())))
                 .toList();
-    }
-
-    /** What its filling station shows. */
-    public FillingScreen filling() {
-        return new FillingScreen(this);
     }
 
     /** What somebody may avoid, each with whether somebody does. */

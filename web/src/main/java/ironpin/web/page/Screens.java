@@ -23,7 +23,7 @@ import org.springframework.stereotype.Component;
 
 /** Builds the screen of a batch as it stands now. */
 @Component
-class Screens {
+public class Screens {
     private final BatchStore batches;
     private final RunStore runs;
     private final BookStore book;
@@ -64,7 +64,7 @@ class Screens {
         this.clock = clock;
     }
 
-    Screen of(long id, Optional<Station> station, int lotNo) {
+    public Screen of(long id, Optional<Station> station, int lotNo) {
         // Counted before it is read: what is changed in between is noticed.
         long rings = bell.count(id);
         return of(batches.load(id), station, lotNo, Optional.empty(), Optional.empty(), rings);
@@ -75,7 +75,7 @@ class Screens {
      * @param refused a value that was not taken
      * @param read how an amount in words was understood
      */
-    Screen of(
+    public Screen of(
             StoredBatch stored,
             Optional<Station> station,
             int lotNo,
@@ -114,7 +114,7 @@ class Screens {
     }
 
     /** The screen of a plan that is only tried: nothing of the run or the Book, so that it is there at once. */
-    Screen tried(StoredBatch stored, Batch batch, Station station, int lotNo) {
+    public Screen tried(StoredBatch stored, Batch batch, Station station, int lotNo) {
         BatchPlan plan = BatchPlan.of(batch, kit.load().hand());
         return new Screen(
                 stored,

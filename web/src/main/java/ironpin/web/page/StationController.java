@@ -16,10 +16,12 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @Controller
 class StationController {
     private final Screens screens;
+    private final Shown shown;
     private final Bell bell;
 
-    StationController(Screens screens, Bell bell) {
+    StationController(Screens screens, Shown shown, Bell bell) {
         this.screens = screens;
+        this.shown = shown;
         this.bell = bell;
     }
 
@@ -35,9 +37,7 @@ class StationController {
             @RequestParam(defaultValue = "0") int lot,
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean fragment,
             Model model) {
-        Screen screen = screens.of(id, Station.ofKey(station), lot);
-        model.addAttribute("s", screen);
-        model.addAttribute("form", OutcomeForm.of(screen));
+        shown.show(screens.of(id, Station.ofKey(station), lot), false, model);
         return fragment ? "batch :: screen" : "batch";
     }
 
@@ -48,8 +48,7 @@ class StationController {
             @RequestParam(defaultValue = "false") boolean bench,
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean fragment,
             Model model) {
-        model.addAttribute("s", screens.of(id, Optional.empty(), lot));
-        model.addAttribute("bench", bench);
+        shown.show(screens.of(id, Optional.empty(), lot), bench, model);
         return fragment ? "run :: screen" : "run";
     }
 

@@ -1,7 +1,7 @@
 package ironpin.web.page;
 
-import ironpin.batch.Balance;
 import ironpin.batch.Station;
+import ironpin.batch.balance.Balance;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.Finding;
 import ironpin.plan.Findings;
@@ -9,6 +9,7 @@ import ironpin.plan.LotPlan;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Quoted;
 import ironpin.web.picture.Say;
+import ironpin.wording.Count;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -44,7 +45,7 @@ public record Stop(Station station, String figure, Finding.Level level) {
                 Say.grams(balance.fillings().stream()
                         .mapToDouble(one -> one.made().grams())
                         .sum());
-            case PORTION -> Say.count(balance.pieces(), "piece", "pieces");
+            case PORTION -> Count.of(balance.pieces(), "piece", "pieces");
             case ROLL ->
                 plan.lots().stream()
                                 .map(lot -> Quoted.number(
@@ -54,7 +55,7 @@ public record Stop(Station station, String figure, Finding.Level level) {
                         + " " + Quoted.unit(Dimension.LENGTH);
             case FOLD -> worstRoom(plan);
             case COOK ->
-                Say.count(
+                Count.of(
                         plan.lots().stream()
                                 .mapToInt(lot -> lot.rounds().sizes().size())
                                 .sum(),

@@ -8,7 +8,7 @@ import java.util.regex.Pattern;
  * A number as a cook types it: a point or a comma for decimals, a unit behind it if they like. A comma before three digits parts
  * thousands, as these pages print them: "1,200" is twelve hundred, "0,125" an eighth.
  */
-final class TypedNumber {
+public final class TypedNumber {
     /** A number, as a part of a pattern. */
     static final String NUMBER = "[+-]?(?:[1-9]\\d{0,2}(?:,\\d{3})+(?:\\.\\d{1,6})?|\\d{1,12}(?:[.,]\\d{1,6})?)";
 
@@ -18,7 +18,7 @@ final class TypedNumber {
     private TypedNumber() {}
 
     /** The number, if the text is one in this unit. */
-    static OptionalDouble read(String text, String unit) {
+    public static OptionalDouble read(String text, String unit) {
         Matcher matcher = WITH_UNIT.matcher(text);
         if (!matcher.matches()) {
             return OptionalDouble.empty();

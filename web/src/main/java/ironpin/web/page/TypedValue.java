@@ -21,7 +21,7 @@ import java.util.regex.Pattern;
  * @param metric in grams, degrees Celsius or millimetres; the number itself where it has no dimension
  * @param reading how words were understood
  */
-record TypedValue(double metric, Optional<Reading> reading) {
+public record TypedValue(double metric, Optional<Reading> reading) {
     private static final Pattern WITH_UNIT = Pattern.compile("\\s*(" + TypedNumber.NUMBER + ")\\s*(\\D{1,12})");
     private static final double MM_PER_INCH = 25.4;
 
@@ -35,7 +35,7 @@ record TypedValue(double metric, Optional<Reading> reading) {
      * @return nothing if it is no number where only a number makes sense
      * @throws UnreadableAmount if it is neither a number nor an amount
      */
-    static Optional<TypedValue> read(
+    public static Optional<TypedValue> read(
             String text,
             String unit,
             Optional<Dimension> dimension,

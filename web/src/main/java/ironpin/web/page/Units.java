@@ -6,12 +6,12 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.util.Arrays;
 
 /** Which units this browser likes to read; kept in a cookie of its own. */
-final class Units {
+public final class Units {
     static final String COOKIE = "units";
 
     private Units() {}
 
-    static UnitSystem of(HttpServletRequest request) {
+    public static UnitSystem of(HttpServletRequest request) {
         Cookie[] cookies = request.getCookies();
         boolean us = cookies != null
                 && Arrays.stream(cookies)

@@ -1,6 +1,6 @@
 package ironpin.web.picture;
 
-import ironpin.batch.Balance;
+import ironpin.batch.balance.Balance;
 import ironpin.filling.Composition;
 import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingLine;

@@ -2,6 +2,7 @@ package ironpin.web.picture;
 
 import ironpin.dough.Cue;
 import ironpin.dough.RestPlan;
+import ironpin.wording.Span;
 import java.time.Duration;
 import java.util.List;
 
@@ -19,7 +20,7 @@ public final class KneadPicture {
         StringBuilder said = new StringBuilder();
         steps.forEach(step -> said.append(step.kind().label())
                 .append(' ')
-                .append(Say.time(step.time()))
+                .append(Span.of(step.time()))
                 .append(step.cue().map(cue -> " until it " + until(cue)).orElse(""))
                 .append("; "));
         boolean cues = steps.stream().anyMatch(step -> step.cue().isPresent());
@@ -30,7 +31,7 @@ public final class KneadPicture {
         for (RestPlan.Step step : steps) {
             double width = LEAST + free * weight(step.time()) / all;
             svg.add("rect", "x", x, "y", 20, "width", width, "height", 20, "rx", 4, "class", tone(step.kind()));
-            svg.text(Say.time(step.time()), "x", x + 2, "y", 14, "class", "measure");
+            svg.text(Span.of(step.time()), "x", x + 2, "y", 14, "class", "measure");
             svg.text(step.kind().label(), "x", x + 2, "y", 56, "class", "quiet-small");
             double end = x + width;
             step.cue().ifPresent(cue -> cue(svg, cue, end));

@@ -1,6 +1,7 @@
 package ironpin.web.picture;
 
 import ironpin.plan.LotPlan;
+import ironpin.wording.Count;
 import ironpin.wrapper.BoughtWrapper;
 
 /** Packs of bought wrappers: what is used, and what is over in the last one. */
@@ -19,7 +20,7 @@ public final class PackPicture {
                 WIDTH,
                 186,
                 packs.wrappers() + " " + wrapper.shape().label() + " wrappers out of "
-                        + Say.count(packs.packs(), "pack", "packs") + ", " + packs.over() + " over.");
+                        + Count.of(packs.packs(), "pack", "packs") + ", " + packs.over() + " over.");
         int shown = Math.min(MOST_PACKS, packs.packs());
         for (int i = 0; i < shown; i++) {
             boolean last = i == packs.packs() - 1;
@@ -38,7 +39,7 @@ public final class PackPicture {
                     "class",
                     "quiet-small");
         }
-        svg.text(Say.count(packs.packs(), "pack", "packs"), "x", 20, "y", 32, "class", "big");
+        svg.text(Count.of(packs.packs(), "pack", "packs"), "x", 20, "y", 32, "class", "big");
         svg.text(
                 packs.over() == 0 ? "none over" : packs.over() + " over in the last",
                 "x",

@@ -1,20 +1,23 @@
 package ironpin.web.picture;
 
-import ironpin.batch.Balance;
 import ironpin.batch.Batch;
+import ironpin.batch.balance.Balance;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
+import ironpin.wording.Count;
+import ironpin.wrapper.Fold;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
 /**
- * The ribbon: every gram from flour to plate, to one scale for all lanes. Across, places are percentages, so that the
- * picture stretches with the page while its text keeps its size; down, they are pixels.
+ * The ribbon: every gram from flour to plate. The lot in hand is drawn whole, to a scale of its own; the others are slim strands,
+ * all to one smaller scale. Across, places are percentages, so that the picture stretches with the page while its text keeps its
+ * size; down, they are pixels.
  */
 public final class RibbonPicture {
-    private static final double HEAD = 30;
-    private static final double FOOT = 30;
-    private static final double LEAST_STRAND = 2.5;
+    private static final double HEAD = 24;
+    private static final double FOOT = 22;
     private static final int MOST_BEADS = 22;
     private static final int MOST_SHAPES = 8;
 
@@ -34,63 +37,79 @@ public final class RibbonPicture {
     private static final Across NARROW = new Across(0, 9, 14, 36, 37, 60, 80, 92, 100);
 
     private final BatchPlan plan;
-    private final List<LotPlan> lanes;
+    private final List<RibbonLane> lanes;
     private final Across at;
     private final boolean wide;
-    private final double laneHeight;
-    private final double scale;
-    private final Svg svg;
+    private final Svg svg = new Svg();
+    private final Strands strands = new Strands(svg);
 
     /** The latest correction of each dough, in a few words, by the dough's number. */
     private final Map<Integer, String> corrected;
 
-    private RibbonPicture(BatchPlan plan, List<LotPlan> lanes, boolean wide, Map<Integer, String> corrected) {
-        this.corrected = corrected;
+    /** Where a lane's name leads; without it names lead nowhere. */
+    private final String link;
+
+    private RibbonPicture(BatchPlan plan, boolean wide, int lotNo, RibbonNotes notes) {
         this.plan = plan;
-        this.lanes = lanes;
         this.wide = wide;
         this.at = wide ? WIDE : NARROW;
-        this.laneHeight = lanes.size() == 1 ? 96 : lanes.size() <= 3 ? 66 : 46;
-        this.scale = scale();
-        this.svg = new Svg();
+        this.corrected = notes.corrected();
+        this.link = notes.link();
+        this.lanes = lanes(wide ? plan.lots() : List.of(plan.lot(lotNo)), lotNo, notes);
     }
 
-    /** All lanes, for a page that is wide enough; the current lot stands out. */
-    public static String wide(BatchPlan plan, int lotNo) {
-        return wide(plan, lotNo, Map.of());
-    }
-
-    /** All lanes. @param corrected the latest correction of each dough, by its number */
-    public static String wide(BatchPlan plan, int lotNo, Map<Integer, String> corrected) {
-        return new RibbonPicture(plan, plan.lots(), true, corrected).draw("ribbon-wide", lotNo);
-    }
-
-    /** Only the current lot, for a phone. */
-    public static String narrow(BatchPlan plan, int lotNo) {
-        return narrow(plan, lotNo, Map.of());
-    }
-
-    /** Only the current lot. @param corrected the latest correction of each dough, by its number */
-    public static String narrow(BatchPlan plan, int lotNo, Map<Integer, String> corrected) {
-        return new RibbonPicture(plan, List.of(plan.lot(lotNo)), false, corrected).draw("ribbon-narrow", lotNo);
-    }
-
-    /** Pixels of strand per gram. */
-    static double thickness(double grams, double scale) {
-        return grams <= 0 ? 0 : Math.max(LEAST_STRAND, grams * scale);
-    }
-
-    private double scale() {
+    /** The lot in hand whole, the others as slim strands below each other. */
+    private List<RibbonLane> lanes(List<LotPlan> lots, int lotNo, RibbonNotes notes) {
+        boolean few = lots.size() <= 3;
+        double whole = !wide ? 44 : lots.size() == 1 ? 92 : few ? 66 : 58;
+        double slim = few ? 17 : 15;
         double heaviest = 1;
-        for (LotPlan lane : lanes) {
-            heaviest = Math.max(heaviest, doughMade(lane) + fillingMade(lane));
+        for (LotPlan lot : lots) {
+            heaviest = Math.max(heaviest, doughMade(lot) + fillingMade(lot));
         }
-        return (laneHeight - 30) / heaviest;
+        double scale = (whole - (wide ? 30 : 14)) / heaviest;
+        List<RibbonLane> all = new ArrayList<>();
+        double top = wide ? HEAD : 3;
+        for (LotPlan lot : lots) {
+            boolean inHand = lot.lot().no() == lotNo;
+            double height = inHand ? whole : slim;
+            all.add(new RibbonLane(
+                    lot,
+                    top,
+                    height,
+                    inHand,
+                    doughMade(lot),
+                    fillingMade(lot),
+                    inHand ? scale : (slim - 6) / heaviest,
+                    notes.work().getOrDefault(lot.lot().no(), LaneWork.PLANNED)));
+            top += height;
+        }
+        return all;
     }
 
-    private String draw(String cssClass, int lotNo) {
-        double head = wide ? HEAD : 6;
-        double height = head + lanes.size() * laneHeight + (wide ? FOOT : 6);
+    /** All lanes, for a page that is wide enough; the lot in hand whole. */
+    public static String wide(BatchPlan plan, int lotNo) {
+        return wide(plan, lotNo, RibbonNotes.NONE);
+    }
+
+    /** All lanes. @param notes what is known besides the plan */
+    public static String wide(BatchPlan plan, int lotNo, RibbonNotes notes) {
+        return new RibbonPicture(plan, true, lotNo, notes).draw("ribbon-wide");
+    }
+
+    /** Only the lot in hand, for a phone. */
+    public static String narrow(BatchPlan plan, int lotNo) {
+        return narrow(plan, lotNo, RibbonNotes.NONE);
+    }
+
+    /** Only the lot in hand. @param notes what is known besides the plan */
+    public static String narrow(BatchPlan plan, int lotNo, RibbonNotes notes) {
+        return new RibbonPicture(plan, false, lotNo, notes).draw("ribbon-narrow");
+    }
+
+    private String draw(String cssClass) {
+        RibbonLane last = lanes.get(lanes.size() - 1);
+        double height = last.top() + last.height() + (wide ? FOOT : 3);
         svg.open(
                 "svg",
                 "xmlns",
@@ -102,79 +121,133 @@ public final class RibbonPicture {
                 "height",
                 height,
                 "role",
-                "img",
+                // A picture that can be pressed in places is no picture to a screen reader.
+                link.isEmpty() || !wide ? "img" : "group",
                 "aria-label",
                 describe());
-        for (int i = 0; i < lanes.size(); i++) {
-            lane(lanes.get(i), head + i * laneHeight, lanes.get(i).lot().no() == lotNo && lanes.size() > 1);
-        }
+        lanes.forEach(this::fork);
+        lanes.forEach(this::lane);
         return svg.done();
     }
 
-    private void lane(LotPlan lane, double top, boolean current) {
-        String dough = Tones.skin(lane);
-        String filling = Tones.of(lane.filling().kind());
-        double middle = top + laneHeight / 2;
-        double doughThick = thickness(doughMade(lane), scale);
-        double fillingThick = thickness(fillingMade(lane), scale);
-        double gap = 7;
-        double doughTop = middle - (doughThick + gap + fillingThick) / 2;
-        double fillingTop = doughTop + doughThick + gap;
+    private void lane(RibbonLane lane) {
         if (wide) {
-            // The name is shortened where the lane is narrow; the full one stands in the description.
-            svg.text(
-                    shorten(lane.lot().name(), 19),
-                    "x",
-                    "9%",
-                    "y",
-                    middle + 4,
-                    "text-anchor",
-                    "end",
-                    "class",
-                    current ? "lane-name lane-current" : "lane-name");
+            name(lane);
         }
-        if (lane.packs().isPresent()) {
-            packs(lane, doughTop, doughThick);
+        String dough = Tones.skin(lane.lot());
+        String filling = Tones.of(lane.lot().filling().kind());
+        LotPlan lot = lane.lot();
+        double doughTop = lane.doughTop();
+        double doughThick = lane.doughThick();
+        double fillingTop = lane.fillingTop();
+        double fillingThick = lane.fillingThick();
+        if (lot.packs().isPresent()) {
+            packs(lane);
         } else {
-            ingredients(lane, doughTop, doughThick);
-            strand(at.dough, at.portion, doughTop, doughThick, doughTop, doughThick, dough);
-            correction(lane, doughTop, doughThick);
+            ingredients(lane);
+            double from = firstOfItsDough(lane) ? at.dough : at.filling;
+            strands.strand(from, at.portion, doughTop, doughThick, doughTop, doughThick, dough);
+            correction(lane);
         }
-        strand(at.filling, at.portion, fillingTop + 3, fillingThick, fillingTop, fillingThick, filling);
-        beads(lane.share().pieces(), doughTop, doughThick, dough);
-        beads(lane.share().pieces(), fillingTop, fillingThick, filling);
-        beadScale(lane, fillingTop + fillingThick);
-        if (lane.packs().isEmpty()) {
-            hang(plan.balance().dough(lane.dough().no()).left().grams(), "dough", doughTop + doughThick, middle, true);
+        double falls = lane.whole() ? 3 : 0;
+        strands.strand(at.filling, at.portion, fillingTop + falls, fillingThick, fillingTop, fillingThick, filling);
+        int pieces = lot.share().pieces();
+        int beads = (pieces + perBead(pieces) - 1) / perBead(pieces);
+        int solid = (int) Math.round(beads * lane.work().shaped());
+        strands.beads(beads, solid, at.roll, at.fold - 0.5, doughTop, doughThick, dough);
+        strands.beads(beads, solid, at.roll, at.fold - 0.5, fillingTop, fillingThick, filling);
+        if (lane.whole()) {
+            beadScale(lane);
+            shapes(lane, dough, filling);
+        } else {
+            double t = doughThick + fillingThick;
+            String come = lane.work().shaped() < 1 ? " to-come" : "";
+            strands.strand(
+                    at.fold + 0.5,
+                    at.cook - 0.5,
+                    lane.middle() - t / 4,
+                    t / 2,
+                    lane.middle() - t / 4,
+                    t / 2,
+                    filling + come);
+        }
+        if (lot.packs().isEmpty()) {
+            hang(lane, plan.balance().dough(lot.dough().no()).left().grams(), "dough", doughTop + doughThick, true);
         }
         hang(
-                plan.balance().filling(lane.filling().no()).left().grams(),
+                lane,
+                plan.balance().filling(lot.filling().no()).left().grams(),
                 "filling",
                 fillingTop + fillingThick,
-                middle,
                 false);
-        shapes(lane, middle, dough, filling);
-        outputs(lane, middle, dough, filling);
+        outputs(lane, dough, filling);
+    }
+
+    /** The name gives way at its end where the lane is narrow; it leads to the lot. */
+    private void name(RibbonLane lane) {
+        String name = lane.lot().lot().name();
+        double high = 18;
+        svg.open("foreignObject", "x", "0", "y", lane.middle() - high / 2, "width", "9.5%", "height", high);
+        String cssClass = lane.whole() && lanes.size() > 1 ? "lane-name lane-current" : "lane-name";
+        String xhtml = "http://www.w3.org/1999/xhtml";
+        if (link.isEmpty()) {
+            svg.open("div", "xmlns", xhtml, "class", cssClass).said(name).close("div");
+        } else {
+            Object current = lane.whole() ? "true" : "false";
+            svg.open(
+                            "a",
+                            "xmlns",
+                            xhtml,
+                            "class",
+                            cssClass,
+                            "href",
+                            link + lane.lot().lot().no(),
+                            "aria-current",
+                            current)
+                    .said(name)
+                    .close("a");
+        }
+        svg.close("foreignObject");
+    }
+
+    /** A dough that several lots share runs in the first one's lane and forks from there. */
+    private void fork(RibbonLane lane) {
+        if (lane.lot().packs().isPresent() || firstOfItsDough(lane)) {
+            return;
+        }
+        RibbonLane first = firstOf(lane);
+        double from = first.doughTop() + Math.max(0, first.doughThick() - lane.doughThick());
+        strands.strand(
+                at.dough,
+                at.filling,
+                from,
+                Math.min(lane.doughThick(), first.doughThick()),
+                lane.doughTop(),
+                lane.doughThick(),
+                Tones.skin(lane.lot()) + " forked");
     }
 
     /** Flour above, everything wet below, closing into the dough. Only the first lot of a shared dough brings them. */
-    private void ingredients(LotPlan lane, double top, double thick) {
+    private void ingredients(RibbonLane lane) {
         if (!firstOfItsDough(lane)) {
-            shared(lane, top + thick / 2);
             return;
         }
-        Balance.OfDough share = plan.balance().dough(lane.dough().no());
+        Balance.OfDough share = plan.balance().dough(lane.lot().dough().no());
         if (share.made().flour().isZero()) {
             return;
         }
-        double flourPart = share.made().flour().ratioTo(share.made().total());
-        double flour = thick * flourPart;
-        strand(at.ingredients, at.dough, top - 5, flour, top, flour, "flour");
-        strand(at.ingredients, at.dough, top + flour + 4, thick - flour, top + flour, thick - flour, "water");
+        double top = lane.doughTop();
+        double thick = lane.doughThick();
+        double flour = thick * share.made().flour().ratioTo(share.made().total());
+        double up = lane.whole() ? 5 : 1;
+        double down = lane.whole() ? 4 : 1;
+        strands.strand(at.ingredients, at.dough, top - up, flour, top, flour, "flour");
+        strands.strand(
+                at.ingredients, at.dough, top + flour + down, thick - flour, top + flour, thick - flour, "water");
     }
 
     /** Wrappers out of a pack: they join where pieces begin. */
-    private void packs(LotPlan lane, double top, double thick) {
+    private void packs(RibbonLane lane) {
         double width = (at.portion - at.filling) / 3;
         double x = at.portion - width;
         for (int i = 0; i < 3; i++) {
@@ -183,148 +256,81 @@ public final class RibbonPicture {
                     "x",
                     Svg.number(x + i * width / 3) + "%",
                     "y",
-                    top,
+                    lane.doughTop(),
                     "width",
                     Svg.number(width / 3.6) + "%",
                     "height",
-                    Math.max(6, thick),
+                    Math.max(lane.whole() ? 6 : 3, lane.doughThick()),
                     "class",
                     "flour");
         }
-        int packs = lane.packs().orElseThrow().packs();
-        svg.text(
-                Say.count(packs, "pack", "packs") + " of wrappers",
-                "x",
-                at.ingredients + "%",
-                "y",
-                top + thick / 2 + 5,
-                "class",
-                "quiet-small");
+        int packs = lane.lot().packs().orElseThrow().packs();
+        double y = lane.whole() ? lane.doughTop() + lane.doughThick() / 2 + 5 : lane.middle() + 4;
+        strands.text(Count.of(packs, "pack", "packs") + " of wrappers", at.ingredients, y, "start", "quiet-small");
     }
 
     /** A drop where a dough was corrected at the bench; with what went in, where there is room to say it. */
-    private void correction(LotPlan lane, double top, double thick) {
-        String text = corrected.get(lane.dough().no());
+    private void correction(RibbonLane lane) {
+        String text = corrected.get(lane.lot().dough().no());
         if (text == null || !firstOfItsDough(lane)) {
             return;
         }
-        double x = at.dough + 0.6;
+        double top = lane.doughTop();
+        double thick = lane.doughThick();
         double y = top + thick / 2;
-        svg.open("svg", "x", Svg.number(x) + "%", "y", y - 9, "width", 14, "height", 18);
-        svg.add("path", "class", "correction", "d", "M7 0 C10 6 13 8 13 11 A6 6 0 0 1 1 11 C1 8 4 6 7 0 Z");
-        svg.close("svg");
-        if (wide) {
-            // Below the strand, before the filling begins.
-            svg.text(
-                    text,
-                    "x",
-                    Svg.number(at.dough + 0.3) + "%",
-                    "y",
-                    top + Math.max(thick, thick / 2 + 9) + 11,
-                    "class",
-                    "quiet-small halo");
-        }
-    }
-
-    private void shared(LotPlan lane, double y) {
-        svg.text("same dough", "x", at.ingredients + "%", "y", y + 4, "class", "quiet-small");
-    }
-
-    private boolean firstOfItsDough(LotPlan lane) {
-        return !wide
-                || lanes.stream()
-                                .filter(other -> other.packs().isEmpty()
-                                        && other.dough().no() == lane.dough().no())
-                                .findFirst()
-                                .orElseThrow()
-                        == lane;
-    }
-
-    private void strand(double x1, double x2, double y1, double t1, double y2, double t2, String tone) {
-        double top = Math.min(y1, y2);
-        double height = Math.max(y1 + t1, y2 + t2) - top;
-        if (height <= 0) {
-            return;
-        }
-        nested(x1, x2 - x1, top, height, "none");
-        double a = y1 - top;
-        double b = y2 - top;
-        svg.add(
-                "path",
-                "class",
-                tone,
-                "d",
-                "M0 " + Svg.number(a) + " C50 " + Svg.number(a) + " 50 " + Svg.number(b) + " 100 " + Svg.number(b)
-                        + " L100 " + Svg.number(b + t2) + " C50 " + Svg.number(b + t2) + " 50 " + Svg.number(a + t1)
-                        + " 0 " + Svg.number(a + t1) + " Z");
-        svg.close("svg");
-    }
-
-    private void nested(double x, double width, double y, double height, String aspect) {
+        double high = lane.whole() ? 18 : 13;
         svg.open(
                 "svg",
                 "x",
-                Svg.number(x) + "%",
+                Svg.number(at.dough + 0.6) + "%",
                 "y",
-                y,
+                y - high / 2,
                 "width",
-                Svg.number(width) + "%",
+                14,
                 "height",
-                height,
+                high,
                 "viewBox",
-                "0 0 100 " + Svg.number(height),
-                "preserveAspectRatio",
-                aspect);
+                "0 0 14 18");
+        svg.add("path", "class", "correction", "d", "M7 0 C10 6 13 8 13 11 A6 6 0 0 1 1 11 C1 8 4 6 7 0 Z");
+        svg.close("svg");
+        if (wide && lane.whole()) {
+            // Below the strand, before the filling begins.
+            double below = top + Math.max(thick, thick / 2 + 9) + 11;
+            strands.text(text, at.dough + 0.3, below, "start", "quiet-small halo");
+        }
+    }
+
+    private boolean firstOfItsDough(RibbonLane lane) {
+        return !wide || firstOf(lane) == lane;
+    }
+
+    private RibbonLane firstOf(RibbonLane lane) {
+        return lanes.stream()
+                .filter(other -> other.lot().packs().isEmpty()
+                        && other.lot().dough().no() == lane.lot().dough().no())
+                .findFirst()
+                .orElseThrow();
     }
 
     static int perBead(int pieces) {
         return Math.max(1, (pieces + MOST_BEADS - 1) / MOST_BEADS);
     }
 
-    private void beads(int pieces, double top, double thick, String tone) {
-        int beads = (pieces + perBead(pieces) - 1) / perBead(pieces);
-        double pitch = (at.fold - at.roll - 0.5) / Math.max(beads, 8);
-        for (int i = 0; i < beads; i++) {
-            svg.add(
-                    "rect",
-                    "x",
-                    Svg.number(at.roll + i * pitch) + "%",
-                    "y",
-                    top,
-                    "width",
-                    Svg.number(pitch * 0.74) + "%",
-                    "height",
-                    thick,
-                    "rx",
-                    Math.min(4, thick / 3),
-                    "class",
-                    tone);
-        }
-    }
-
-    private void beadScale(LotPlan lane, double bottom) {
-        int each = perBead(lane.share().pieces());
-        if (each > 1) {
-            svg.text(
-                    "a bead: " + each + " pieces",
-                    "x",
-                    Svg.number(at.fold - 0.5) + "%",
-                    "y",
-                    bottom + 12,
-                    "text-anchor",
-                    "end",
-                    "class",
-                    "quiet-small");
+    private void beadScale(RibbonLane lane) {
+        int each = perBead(lane.lot().share().pieces());
+        if (each > 1 && wide) {
+            double bottom = lane.fillingTop() + lane.fillingThick();
+            strands.text("a bead: " + each + " pieces", at.fold - 0.5, bottom + 11, "end", "quiet-small");
         }
     }
 
     /** What is left over peels away and hangs from its strand; over half a gram is worth a picture. */
-    private void hang(double grams, String what, double from, double middle, boolean upper) {
+    private void hang(RibbonLane lane, double grams, String what, double from, boolean upper) {
         if (grams < 0.5) {
             return;
         }
-        double thick = Math.max(5, grams * scale);
-        double length = 11;
+        double thick = Math.max(lane.whole() ? 5 : 2, grams * lane.scale());
+        double length = lane.whole() ? 11 : 3;
         double x = at.portion - 3.2;
         svg.open("svg", "x", Svg.number(x) + "%", "y", from - 1, "width", 60, "height", length + thick + 4);
         double half = Math.min(14, 3 + thick / 2);
@@ -338,76 +344,88 @@ public final class RibbonPicture {
                         + Svg.number(18 + half) + " 3 24 0 36 0 Z");
         svg.close("svg");
         String text = Say.grams(grams) + " " + what + " over";
-        double textY = upper ? from - 6 : from + length + 3;
-        svg.text(
-                text,
-                "x",
-                Svg.number(x - 0.6) + "%",
-                "y",
-                upper ? Math.max(textY - 4, 12) : textY,
-                "text-anchor",
-                "end",
-                "class",
-                "left-over-text");
+        double textY = lane.whole() ? upper ? Math.max(from - 10, 12) : from + length + 3 : lane.middle() + 4;
+        // In a slim lane dough and filling over would lie on each other: the dough's stands further left.
+        double textX = lane.whole() ? x - 0.6 : upper ? at.filling - 0.4 : x - 0.6;
+        strands.text(text, textX, textY, "end", "left-over-text");
     }
 
-    private void shapes(LotPlan lane, double middle, String dough, String filling) {
-        int shapes = Math.min(MOST_SHAPES, lane.share().pieces());
+    private void shapes(RibbonLane lane, String dough, String filling) {
+        Fold fold = lane.lot().lot().fold();
+        int shapes = Math.min(MOST_SHAPES, lane.lot().share().pieces());
+        int solid = (int) Math.round(shapes * lane.work().shaped());
         double pitch = (at.cook - at.fold - 1.5) / MOST_SHAPES;
+        String owner = (wide ? "wide-" : "narrow-") + lane.lot().lot().no();
         svg.open("g", "class", dough);
-        String owner = (wide ? "wide-" : "narrow-") + lane.lot().no();
-        FoldShape.define(svg, owner, lane.lot().fold(), filling);
+        FoldShape.define(svg, owner, fold, filling);
         for (int i = 0; i < shapes; i++) {
-            FoldShape.use(
-                    svg,
-                    owner,
-                    lane.lot().fold(),
-                    filling,
-                    Svg.number(at.fold + 0.9 + i * pitch) + "%",
-                    middle - 7,
-                    Svg.number(pitch * 0.92) + "%",
-                    14.0);
+            if (i == solid) {
+                svg.close("g").open("g", "class", dough + " to-come");
+            }
+            String x = Svg.number(at.fold + 0.9 + i * pitch) + "%";
+            FoldShape.use(svg, owner, fold, filling, x, lane.middle() - 7, Svg.number(pitch * 0.92) + "%", 14.0);
         }
         svg.close("g");
     }
 
-    private void outputs(LotPlan lane, double middle, String dough, String filling) {
-        int pieces = lane.share().pieces();
+    private void outputs(RibbonLane lane, String dough, String filling) {
+        Balance.OfLot share = lane.lot().share();
+        int pieces = share.pieces();
         if (pieces == 0) {
             return;
         }
-        double all = thickness(lane.share().piece().times(pieces).grams(), scale);
-        double frozenPart = (double) lane.share().toFreezer() / pieces;
+        double all = Strands.thickness(share.piece().times(pieces).grams(), lane.scale());
+        double frozenPart = (double) share.toFreezer() / pieces;
         double toTable = all * (1 - frozenPart);
         double frozen = all * frozenPart;
         boolean both = frozen > 0 && toTable > 0;
-        double spread = both ? 7 : 0;
-        double start = middle - all / 2;
+        double spread = both ? lane.whole() ? 7 : 1 : 0;
+        double start = lane.middle() - all / 2;
+        // What is out of the vessel lies solid, the rest is still to come.
+        double turn = at.cook + (at.out - at.cook) * lane.work().cooked();
         if (toTable > 0) {
-            double skin =
-                    toTable * lane.share().doughEach().ratioTo(lane.share().piece()) / 2;
-            double y = start - spread;
-            strand(at.cook, at.out, start, skin, y, skin, dough);
-            strand(at.cook, at.out, start + skin, toTable - 2 * skin, y + skin, toTable - 2 * skin, filling);
-            strand(at.cook, at.out, start + toTable - skin, skin, y + toTable - skin, skin, dough);
+            double skin = toTable * share.doughEach().ratioTo(share.piece()) / 2;
+            cooked(turn, start, skin, start - spread, dough);
+            cooked(turn, start + skin, toTable - 2 * skin, start - spread + skin, filling);
+            cooked(turn, start + toTable - skin, skin, start - spread + toTable - skin, dough);
         }
         if (frozen > 0) {
-            strand(at.cook, at.out, start + toTable, frozen, start + toTable + spread, frozen, "water");
+            strands.strand(at.cook, at.out, start + toTable, frozen, start + toTable + spread, frozen, "water");
         }
         if (wide) {
-            double tableY = both ? start - spread + toTable / 2 : middle;
-            if (toTable > 0) {
-                label(lane.share().toTable() + " to the table", tableY + 4, "out-text");
-            }
-            if (frozen > 0) {
-                double y = start + toTable + spread + frozen / 2 + 4;
-                label(lane.share().toFreezer() + " to the freezer", Math.max(y, tableY + 19), "out-frozen");
-            }
+            said(lane, start, toTable, frozen, spread);
         }
     }
 
-    private void label(String text, double y, String cssClass) {
-        svg.text(text, "x", Svg.number(at.end) + "%", "y", y, "class", cssClass);
+    /** A strand from the vessel to the table, which pales at the turn. */
+    private void cooked(double turn, double y1, double thick, double y2, String tone) {
+        double part = (turn - at.cook) / (at.out - at.cook);
+        // The curve of a strand is steepest in its middle; half-way its height is half-way too.
+        double y = y1 + (y2 - y1) * part * part * (3 - 2 * part);
+        strands.strand(at.cook, turn, y1, thick, y, thick, tone);
+        if (turn < at.out) {
+            strands.strand(turn, at.out, y, thick, y2, thick, tone + " to-come");
+        }
+    }
+
+    private void said(RibbonLane lane, double start, double toTable, double frozen, double spread) {
+        Balance.OfLot share = lane.lot().share();
+        if (!lane.whole()) {
+            String table = share.toTable() > 0 ? share.toTable() + " to the table" : "";
+            String freezer = share.toFreezer() > 0 ? share.toFreezer() + " to the freezer" : "";
+            String both = table.isEmpty() || freezer.isEmpty() ? table + freezer : table + ", " + freezer;
+            strands.text(both, at.end, lane.middle() + 4, "start", "out-slim");
+            return;
+        }
+        double tableY = frozen > 0 && toTable > 0 ? start - spread + toTable / 2 : lane.middle();
+        if (toTable > 0) {
+            strands.text(share.toTable() + " to the table", at.end, tableY + 4, "start", "out-text");
+        }
+        if (frozen > 0) {
+            double y = start + toTable + spread + frozen / 2 + 4;
+            String text = share.toFreezer() + " to the freezer";
+            strands.text(text, at.end, toTable > 0 ? Math.max(y, tableY + 19) : y, "start", "out-frozen");
+        }
     }
 
     /** A shared dough is drawn where its lots need it: each lane carries its own part. */
@@ -433,14 +451,15 @@ public final class RibbonPicture {
     private String describe() {
         Batch batch = plan.batch();
         StringBuilder said = new StringBuilder("The way of the dough for " + batch.eaters() + ": ");
-        for (LotPlan lane : lanes) {
+        for (RibbonLane drawn : lanes) {
+            LotPlan lane = drawn.lot();
             said.append(lane.lot().name())
                     .append(", ")
                     .append(Say.grams(doughMade(lane)))
                     .append(lane.packs().isPresent() ? " of bought wrappers and " : " dough and ")
                     .append(Say.grams(fillingMade(lane)))
                     .append(" filling make ")
-                    .append(Say.count(lane.share().pieces(), "piece", "pieces"))
+                    .append(Count.of(lane.share().pieces(), "piece", "pieces"))
                     .append(", ")
                     .append(lane.share().toTable())
                     .append(" to the table and ")
@@ -458,9 +477,5 @@ public final class RibbonPicture {
             }
         }
         return said.toString().strip();
-    }
-
-    private static String shorten(String name, int most) {
-        return name.length() <= most ? name : name.substring(0, most - 1).strip() + "…";
     }
 }

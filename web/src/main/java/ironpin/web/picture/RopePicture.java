@@ -3,6 +3,7 @@ package ironpin.web.picture;
 import ironpin.plan.LotPlan;
 import ironpin.portion.CutTree;
 import ironpin.portion.RopePlan;
+import ironpin.wording.Count;
 
 /** One rope with its cut marks, to scale, over the tree of divisions that reaches them. */
 public final class RopePicture {
@@ -18,7 +19,7 @@ public final class RopePicture {
         double lengthMm = Math.max(1, rope.ropeLength().millimetres());
         double scale = Math.min(1.6, (WIDTH - 2 * LEFT) / lengthMm);
         double thick = Math.max(6, rope.diameter().millimetres() * scale);
-        String said = Say.count(rope.ropes(), "rope", "ropes") + ", the longest " + Say.mm(lengthMm) + ", cut every "
+        String said = Count.of(rope.ropes(), "rope", "ropes") + ", the longest " + Say.mm(lengthMm) + ", cut every "
                 + Say.fineMm(rope.cut().millimetres()) + " into " + n + ".";
         Svg svg = Svg.picture("rope-picture", WIDTH, 190, said);
         double length = lengthMm * scale;

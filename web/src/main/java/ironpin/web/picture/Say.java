@@ -5,6 +5,7 @@ import ironpin.quantity.Decimal;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quoted;
+import ironpin.wording.Span;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
@@ -99,24 +100,8 @@ public final class Say {
         return time.format(SHORT_DAY);
     }
 
-    /** A length of time, as in "1 h 20 min" or "2 min 30 s". */
+    /** A length of time, for templates; see {@link Span}. */
     public static String time(Duration time) {
-        long seconds = time.toSeconds();
-        if (seconds < 60) {
-            return seconds + " s";
-        }
-        if (seconds % 60 != 0 && seconds < 600) {
-            return seconds / 60 + " min " + seconds % 60 + " s";
-        }
-        long minutes = Math.round(seconds / 60.0);
-        if (minutes < 60) {
-            return minutes + " min";
-        }
-        return minutes % 60 == 0 ? minutes / 60 + " h" : minutes / 60 + " h " + minutes % 60 + " min";
-    }
-
-    /** "1 piece", "2 pieces". */
-    public static String count(int n, String one, String many) {
-        return n + " " + (n == 1 ? one : many);
+        return Span.of(time);
     }
 }

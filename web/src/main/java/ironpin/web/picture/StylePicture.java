@@ -1,6 +1,6 @@
 package ironpin.web.picture;
 
-import ironpin.batch.Style;
+import ironpin.style.Style;
 
 /** A style as it is offered: one piece over what cooks it. */
 public final class StylePicture {

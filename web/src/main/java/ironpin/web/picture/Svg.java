@@ -45,6 +45,12 @@ public final class Svg {
         return this;
     }
 
+    /** Words inside an open element. */
+    Svg said(String content) {
+        out.append(escaped(content));
+        return this;
+    }
+
     /** A title that says what a shape is when pointed at. */
     public Svg title(String content) {
         out.append("<title>").append(escaped(content)).append("</title>");

@@ -2,6 +2,7 @@ package ironpin.web.picture;
 
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
+import ironpin.wording.Count;
 
 /** Plates filling with pieces: one plate an eater, every piece drawn once, lots as tones. */
 public final class TablePicture {
@@ -17,7 +18,7 @@ public final class TablePicture {
         int plates = Math.min(eaters, MOST_PLATES);
         int rows = (plates + MOST_IN_A_ROW - 1) / MOST_IN_A_ROW;
         int columns = (plates + rows - 1) / rows;
-        StringBuilder said = new StringBuilder(Say.count(eaters, "plate", "plates"));
+        StringBuilder said = new StringBuilder(Count.of(eaters, "plate", "plates"));
         for (LotPlan lot : plan.lots()) {
             said.append(", ")
                     .append(lot.share().toTable())

@@ -5,11 +5,11 @@ import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
-import ironpin.batch.FillingComposing;
-import ironpin.batch.Style;
-import ironpin.batch.Styles;
+import ironpin.batch.edit.FillingComposing;
 import ironpin.plan.BatchPlan;
 import ironpin.store.RunningTimer;
+import ironpin.style.Style;
+import ironpin.style.Styles;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;

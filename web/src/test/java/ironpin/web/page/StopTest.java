@@ -5,12 +5,16 @@ import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
-import ironpin.batch.PlanField;
 import ironpin.batch.RandomBatches;
 import ironpin.batch.Station;
-import ironpin.batch.Styles;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.CountField;
+import ironpin.batch.edit.DoughField;
+import ironpin.batch.edit.PlanField;
+import ironpin.batch.edit.PlanNumber;
 import ironpin.plan.BatchPlan;
 import ironpin.quantity.UnitSystem;
+import ironpin.style.Styles;
 import java.time.LocalDateTime;
 import java.util.Arrays;
 import java.util.List;
@@ -44,7 +48,7 @@ public class StopTest {
 
     @Test
     public void aMistakeMarksItsStop() {
-        List<Stop> stops = Stop.along(BatchPlan.of(PlanField.FILLING_EACH.write(BATCH, 1, 60)), 0);
+        List<Stop> stops = Stop.along(BatchPlan.of(CountField.FILLING_EACH.write(BATCH, Address.lot(1), 60)), 0);
         assertTrue(stops.get(Station.FOLD.ordinal()).marked());
         assertEquals(UnitSystem.METRIC.say(stops.get(Station.FOLD.ordinal()).figure()), "26 g too full");
         assertTrue(!stops.get(Station.DOUGH.ordinal()).marked());
@@ -63,19 +67,23 @@ public class StopTest {
 
     @Test
     public void fieldsShowTheSolvedNumberOrWhatWasTyped() {
-        FieldView shown = FieldView.of(PlanField.HYDRATION, 1, 52.5, Optional.empty(), Optional.empty());
+        PlanNumber<?> water = DoughField.HYDRATION.at(Address.dough(1));
+        FieldView shown = FieldView.of(water, 52.5, Optional.empty(), Optional.empty());
         assertEquals(shown.value(), "52.5");
         assertEquals(shown.id(), "hydration-1");
         assertEquals(shown.error(), "");
-        FieldError error = new FieldError("hydration", 1, "900", FieldView.allowed(PlanField.HYDRATION));
-        FieldView refused = FieldView.of(PlanField.HYDRATION, 1, 52.5, Optional.of(error), Optional.empty());
+        FieldError error = new FieldError(water, "900", FieldView.allowed(DoughField.HYDRATION));
+        FieldView refused = FieldView.of(water, 52.5, Optional.of(error), Optional.empty());
         assertEquals(refused.value(), "900");
         assertEquals(refused.error(), "Between 20 and 220 %.");
-        FieldView other = FieldView.of(PlanField.HYDRATION, 2, 64, Optional.of(error), Optional.empty());
+        FieldView other =
+                FieldView.of(DoughField.HYDRATION.at(Address.dough(2)), 64, Optional.of(error), Optional.empty());
         assertEquals(other.value(), "64");
         assertEquals(other.error(), "");
-        for (PlanField field : PlanField.values()) {
-            FieldView view = FieldView.of(field, 1, field.high(), Optional.empty(), Optional.empty());
+        Batch supper = new RandomBatches(3).next();
+        for (PlanField<?> field :
+                PlanField.all().stream().filter(one -> !one.ofALine()).toList()) {
+            FieldView view = FieldView.of(field.of(supper, 1), field.high(), Optional.empty(), Optional.empty());
             assertEquals(Double.parseDouble(UnitSystem.METRIC.say(view.value())), field.high(), 1e-9);
             assertTrue(view.width() >= 3 && view.width() <= 9);
         }

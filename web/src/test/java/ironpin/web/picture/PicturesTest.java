@@ -6,11 +6,12 @@ import static org.testng.Assert.assertTrue;
 import ironpin.amount.AmountReader;
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
-import ironpin.batch.Composing;
-import ironpin.batch.PlanField;
 import ironpin.batch.RandomBatches;
-import ironpin.batch.Style;
-import ironpin.batch.Styles;
+import ironpin.batch.edit.Composing;
+import ironpin.batch.edit.CountField;
+import ironpin.batch.edit.DoughField;
+import ironpin.batch.edit.PlanField;
+import ironpin.batch.edit.TableField;
 import ironpin.cook.Steam;
 import ironpin.dough.DoughAddition;
 import ironpin.dough.DoughFamily;
@@ -25,6 +26,9 @@ import ironpin.plan.LotPlan;
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.UnitSystem;
+import ironpin.style.Style;
+import ironpin.style.Styles;
+import ironpin.wording.Count;
 import java.io.StringReader;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -87,23 +91,23 @@ public class PicturesTest {
         }
     }
 
-    private static BatchPlan crescents(PlanField field, double value) {
+    private static BatchPlan crescents(PlanField<?> field, double value) {
         Batch batch = Styles.start(
                 Styles.get("boiled-crescent"), "Supper", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
-        return BatchPlan.of(field.write(batch, 1, value));
+        return BatchPlan.of(field.of(batch, 1).write(batch, value));
     }
 
     @Test
     public void thePlatesHoldEveryPieceForTheTable() throws Exception {
         for (int eaters = 1; eaters <= 14; eaters++) {
-            BatchPlan plan = crescents(PlanField.EATERS, eaters);
+            BatchPlan plan = crescents(TableField.EATERS, eaters);
             Element table = parsed(TablePicture.of(plan));
             assertEquals(
                     table.getElementsByTagName("use").getLength(),
                     plan.balance().lot(1).toTable());
             assertEquals(table.getElementsByTagName("circle").getLength(), 2 * eaters);
         }
-        assertTrue(TablePicture.of(crescents(PlanField.EATERS, 20)).contains("and 6 more plates"));
+        assertTrue(TablePicture.of(crescents(TableField.EATERS, 20)).contains("and 6 more plates"));
     }
 
     @Test
@@ -121,7 +125,7 @@ public class PicturesTest {
 
     @Test
     public void theBeakersShowTheSplitAndTheThermometerTheMix() {
-        BatchPlan plan = crescents(PlanField.MIXED, 55);
+        BatchPlan plan = crescents(DoughField.MIXED, 55);
         String svg = WaterPicture.of(plan.batch().waters(), plan.lot(1));
         assertTrue(UnitSystem.METRIC.say(svg).contains(">55 °C<"), svg);
         assertTrue(UnitSystem.METRIC.say(svg).contains("308 g from the kettle and 53 g from the tap"), svg);
@@ -130,7 +134,7 @@ public class PicturesTest {
 
     @Test
     public void theRopeHasOneCutLessThanItsPieces() throws Exception {
-        BatchPlan plan = crescents(PlanField.PIECES, 64);
+        BatchPlan plan = crescents(CountField.PIECES, 64);
         NodeList paths = parsed(RopePicture.of(plan.lot(1))).getElementsByTagName("path");
         int cuts = 0;
         for (int i = 0; i < paths.getLength(); i++) {
@@ -142,16 +146,16 @@ public class PicturesTest {
     @Test
     public void thePinStandsInTheBandOrSaysThatItDoesNot() {
         assertTrue(
-                HydrationPicture.of(crescents(PlanField.HYDRATION, 50).lot(1)).contains("in the band"));
+                HydrationPicture.of(crescents(DoughField.HYDRATION, 50).lot(1)).contains("in the band"));
         assertTrue(
-                HydrationPicture.of(crescents(PlanField.HYDRATION, 40).lot(1)).contains("outside the band"));
+                HydrationPicture.of(crescents(DoughField.HYDRATION, 40).lot(1)).contains("outside the band"));
         assertTrue(
-                HydrationPicture.of(crescents(PlanField.HYDRATION, 150).lot(1)).contains("outside the band"));
+                HydrationPicture.of(crescents(DoughField.HYDRATION, 150).lot(1)).contains("outside the band"));
     }
 
     @Test
     public void whatMovedTheBandIsDrawnAsArrowsAndWhatWetsAsBars() throws Exception {
-        Batch batch = crescents(PlanField.EATERS, 6).batch();
+        Batch batch = crescents(TableField.EATERS, 6).batch();
         LotPlan plain = BatchPlan.of(batch).lot(1);
         assertEquals(count(HydrationPicture.of(plain), "line-good"), 1);
         Flour thirsty = batch.dough(1).flours().get(0).flour().withAbsorption(Absorption.typed(Percentage.of(2)));
@@ -220,7 +224,7 @@ public class PicturesTest {
 
     @Test
     public void theLineOfNowIsDrawnOnlyOnItsDay() {
-        BatchPlan plan = crescents(PlanField.EATERS, 6);
+        BatchPlan plan = crescents(TableField.EATERS, 6);
         LocalDateTime serving = plan.batch().serving();
         assertTrue(ClockPicture.of(plan.timetable(), serving.minusMinutes(30)).contains("line-now"));
         assertTrue(!ClockPicture.of(plan.timetable(), serving.plusMinutes(1)).contains("line-now"));
@@ -261,7 +265,7 @@ public class PicturesTest {
     @Test(dataProvider = "times")
     public void timesAreSaidShortly(Duration time, String said) {
         assertEquals(Say.time(time), said);
-        assertEquals(Say.count(1, "piece", "pieces"), "1 piece");
-        assertEquals(Say.count(0, "piece", "pieces"), "0 pieces");
+        assertEquals(Count.of(1, "piece", "pieces"), "1 piece");
+        assertEquals(Count.of(0, "piece", "pieces"), "0 pieces");
     }
 }

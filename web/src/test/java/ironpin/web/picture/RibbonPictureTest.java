@@ -5,11 +5,14 @@ import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
-import ironpin.batch.Composing;
 import ironpin.batch.RandomBatches;
-import ironpin.batch.Styles;
+import ironpin.batch.edit.Composing;
+import ironpin.batch.edit.Lanes;
+import ironpin.kit.Kit;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
+import ironpin.style.Styles;
+import ironpin.wording.Count;
 import ironpin.wrapper.BoughtWrapper;
 import java.io.StringReader;
 import java.time.LocalDateTime;
@@ -23,6 +26,8 @@ import org.testng.annotations.Test;
 import org.xml.sax.InputSource;
 
 public class RibbonPictureTest {
+    private static final RibbonNotes CORRECTED = new RibbonNotes(Map.of(2, "+5 g water"), Map.of(), "");
+
     @Test
     public void everyRibbonIsWellFormedAndSaysWhatItShows() throws Exception {
         RandomBatches batches = new RandomBatches(31);
@@ -32,7 +37,7 @@ public class RibbonPictureTest {
             String svg = RibbonPicture.wide(plan, 1);
             DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg)));
             for (LotPlan lot : plan.lots()) {
-                assertTrue(svg.contains(Say.count(lot.share().pieces(), "piece", "pieces")), svg);
+                assertTrue(svg.contains(Count.of(lot.share().pieces(), "piece", "pieces")), svg);
             }
             assertTrue(!svg.contains("NaN") && !svg.contains("Infinity"), batch.toString());
             boolean left =
@@ -54,18 +59,67 @@ public class RibbonPictureTest {
                 continue;
             }
             Matcher drawn = strand.matcher(RibbonPicture.wide(plan, 1));
-            double scale = -1;
+            double slim = -1;
             for (LotPlan lot : plan.lots()) {
                 assertTrue(drawn.find());
                 double pixels = Double.parseDouble(drawn.group(1));
                 double grams =
                         plan.balance().dough(lot.dough().no()).made().total().grams();
-                if (pixels > 3 && scale > 0) {
-                    assertEquals(pixels / grams, scale, scale * 0.01);
+                if (lot.lot().no() == 1 || pixels < 3) {
+                    continue;
                 }
-                scale = pixels > 3 ? pixels / grams : scale;
+                // The lot in hand is drawn larger; all others to one scale.
+                assertTrue(pixels <= 11, pixels + " px is not slim");
+                assertEquals(pixels / grams, slim < 0 ? pixels / grams : slim, pixels / grams * 0.01);
+                slim = pixels / grams;
             }
         }
+    }
+
+    @Test
+    public void theRibbonLeavesRoomForTheWork() {
+        Pattern height = Pattern.compile("<svg [^>]*class=\"ribbon-wide\" width=\"100%\" height=\"([\\d.]+)\"");
+        for (int lots = 1; lots <= Batch.MOST_LOTS; lots++) {
+            Batch batch = supper();
+            while (batch.lots().size() < lots) {
+                batch = Lanes.add(batch, Styles.get("griddle-bread"), Kit.usual());
+            }
+            Matcher drawn = height.matcher(RibbonPicture.wide(BatchPlan.of(batch), 1));
+            assertTrue(drawn.find());
+            assertTrue(Double.parseDouble(drawn.group(1)) <= (batch.lots().size() <= 3 ? 148 : 186), drawn.group(1));
+        }
+    }
+
+    @Test
+    public void aSharedDoughForksAndWorkFillsItsLane() {
+        Batch shared = Lanes.shareDough(supper(), 2, 1);
+        assertTrue(RibbonPicture.wide(BatchPlan.of(shared), 2).contains("forked"));
+        assertTrue(!RibbonPicture.wide(BatchPlan.of(supper()), 2).contains("forked"));
+        BatchPlan plan = BatchPlan.of(supper());
+        int planned = count(RibbonPicture.wide(plan, 1), "to-come");
+        int begun = count(RibbonPicture.wide(plan, 1, work(0, 0)), "to-come");
+        int half = count(RibbonPicture.wide(plan, 1, work(0.5, 0)), "to-come");
+        int all = count(RibbonPicture.wide(plan, 1, work(1, 1)), "to-come");
+        assertEquals(planned, 0);
+        assertEquals(all, 0);
+        assertTrue(begun > half && half > 0, begun + " " + half);
+    }
+
+    private static RibbonNotes work(double shaped, double cooked) {
+        return new RibbonNotes(Map.of(), Map.of(1, new LaneWork(shaped, cooked)), "");
+    }
+
+    private static int count(String svg, String what) {
+        return svg.split(what, -1).length - 1;
+    }
+
+    private static Batch supper() {
+        return Styles.start(
+                List.of(Styles.get("boiled-crescent"), Styles.get("steamed-leaf")),
+                "Supper",
+                LocalDateTime.of(2026, 11, 28, 19, 0),
+                6,
+                Appetite.USUAL);
     }
 
     @Test
@@ -79,20 +133,15 @@ public class RibbonPictureTest {
 
     @Test
     public void correctionsAndPacksAreSeenOnTheRibbon() {
-        Batch batch = Styles.start(
-                List.of(Styles.get("boiled-crescent"), Styles.get("steamed-leaf")),
-                "Supper",
-                LocalDateTime.of(2026, 11, 28, 19, 0),
-                6,
-                Appetite.USUAL);
+        Batch batch = supper();
         BatchPlan plan = BatchPlan.of(batch);
-        String corrected = RibbonPicture.wide(plan, 1, Map.of(2, "+5 g water"));
+        String corrected = RibbonPicture.wide(plan, 2, CORRECTED);
         assertTrue(corrected.contains("class=\"correction\"") && corrected.contains("+5 g water"), corrected);
         assertTrue(!RibbonPicture.wide(plan, 1).contains("class=\"correction\""));
-        assertTrue(!RibbonPicture.narrow(plan, 1, Map.of(2, "+5 g water")).contains("class=\"correction\""));
+        assertTrue(!RibbonPicture.narrow(plan, 1, CORRECTED).contains("class=\"correction\""));
         BoughtWrapper thin = BoughtWrapper.usual(BoughtWrapper.Shape.ROUND, BoughtWrapper.Thickness.THIN);
         BatchPlan bought = BatchPlan.of(Composing.bought(batch, 2, Optional.of(thin)));
-        String packs = RibbonPicture.wide(bought, 1, Map.of(2, "+5 g water"));
+        String packs = RibbonPicture.wide(bought, 1, CORRECTED);
         assertTrue(packs.contains("1 pack of wrappers") && !packs.contains("class=\"correction\""), packs);
         assertTrue(packs.contains("of bought wrappers and"), packs);
     }

@@ -1,0 +1,44 @@
+package ironpin.batch.edit;
+
+import static ironpin.batch.edit.PlanField.lot;
+
+import ironpin.batch.Batch;
+import ironpin.batch.Station;
+import ironpin.cook.Vessel;
+import ironpin.cook.VesselKind;
+import ironpin.quantity.Length;
+import java.util.List;
+import java.util.function.UnaryOperator;
+
+/** What a lot is cooked in. */
+public final class VesselField {
+    /** Inside width. */
+    public static final PlanField<Address.OfLot> VESSEL_WIDTH = lot(
+                    "vessel-width", "vessel, inside width", Station.COOK)
+            .range(80, 800, "mm", 10, 0)
+            .reads((batch, balance, at) ->
+                    batch.lot(at.no()).vessel().diameter().millimetres())
+            .writes((batch, at, mm) -> vessel(batch, at, old -> old.withDiameter(Length.ofMillimetres(mm))));
+
+    /** One over the other. */
+    public static final PlanField<Address.OfLot> VESSEL_TIERS = lot("vessel-tiers", "tiers", Station.COOK)
+            .range(1, 6, "", 1, 0)
+            .when((batch, at) -> batch.lot(at.no()).vessel().kind() == VesselKind.BASKET)
+            .reads((batch, balance, at) -> batch.lot(at.no()).vessel().tiers())
+            .writes((batch, at, tiers) -> vessel(batch, at, old -> old.withTiers((int) tiers)));
+
+    /** Heat that gets into it, not what the burner is labelled with. */
+    public static final PlanField<Address.OfLot> VESSEL_WATTS = lot(
+                    "vessel-watts", "power that reaches it", Station.COOK)
+            .range(100, 6_000, "W", 50, 0)
+            .reads((batch, balance, at) -> batch.lot(at.no()).vessel().watts())
+            .writes((batch, at, watts) -> vessel(batch, at, old -> old.withWatts(watts)));
+
+    static final List<PlanField<?>> ALL = List.of(VESSEL_WIDTH, VESSEL_TIERS, VESSEL_WATTS);
+
+    private VesselField() {}
+
+    private static Batch vessel(Batch batch, Address.OfLot at, UnaryOperator<Vessel> change) {
+        return batch.mapLot(at.no(), lot -> lot.withVessel(change.apply(lot.vessel())));
+    }
+}

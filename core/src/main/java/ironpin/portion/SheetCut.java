@@ -1,0 +1,98 @@
+package ironpin.portion;
+
+import ironpin.quantity.Length;
+import ironpin.quantity.Mass;
+import ironpin.refusal.Refused;
+
+/**
+ * Pieces cut out of a rolled sheet, side by side. Rounds lie in rows; each row stands straight above the one before, a cutter's
+ * width on, or in its gaps, {@code √3/2} of that on.
+ *
+ * @param pieces how many the sheet gives
+ * @param sheet mass of the sheet
+ * @param inPieces mass of what was cut out
+ * @param thickness of the sheet
+ */
+public record SheetCut(int pieces, Mass sheet, Mass inPieces, Length thickness) {
+    private static final double NEXT_IN_THE_GAPS = Math.sqrt(3) / 2;
+
+    /** What a cutter may touch without cutting: a hair, so that a row that just fits is not lost to rounding. */
+    private static final double HAIR = 1e-9;
+
+    /**
+     * Rounds out of a rectangle.
+     *
+     * @param width of the sheet
+     * @param height of the sheet
+     * @param cutter across
+     * @throws Refused if one of them, or the thickness, is nothing
+     */
+    public static SheetCut rounds(Length width, Length height, Length thickness, Length cutter) {
+        demand(width, height, thickness, cutter);
+        double w = width.millimetres() / cutter.millimetres();
+        double h = height.millimetres() / cutter.millimetres();
+        double radius = cutter.centimetres() / 2;
+        return of(Math.max(rounds(w, h), rounds(h, w)), width, height, thickness, Math.PI * radius * radius);
+    }
+
+    /** Squares out of a rectangle. @param side of a square @throws Refused if one of them, or the thickness, is nothing */
+    public static SheetCut squares(Length width, Length height, Length thickness, Length side) {
+        demand(width, height, thickness, side);
+        int across = whole(width.millimetres() / side.millimetres());
+        int down = whole(height.millimetres() / side.millimetres());
+        return of(across * down, width, height, thickness, side.centimetres() * side.centimetres());
+    }
+
+    /** How high a sheet of this width is rolled out of so much dough. */
+    public static Length height(Mass dough, Length width, Length thickness) {
+        double areaCm2 = areaCm2(dough, thickness);
+        return Length.ofMillimetres(areaCm2 / width.centimetres() * 10);
+    }
+
+    /** What so much dough covers at a thickness, cm². */
+    public static double areaCm2(Mass dough, Length thickness) {
+        return dough.grams() / RopePlan.DOUGH_DENSITY / thickness.centimetres();
+    }
+
+    /** What is left between the pieces: rolled out once more, or over. */
+    public Mass trimmings() {
+        return sheet.minus(inPieces);
+    }
+
+    /**
+     * Sizes in cutters: with p rows in gaps of the rows before, {@code 1 + (rows−1−p) + p·√3/2} is their height. A row in the
+     * gaps may hold one less; of p changes at least every other leads into such a row.
+     */
+    private static int rounds(double w, double h) {
+        int straight = whole(w);
+        int between = whole(w - 0.5);
+        int best = 0;
+        for (int p = 0; straight > 0 && 1 + p * NEXT_IN_THE_GAPS <= h + HAIR; p++) {
+            int rows = 1 + p + whole(h - 1 - p * NEXT_IN_THE_GAPS);
+            int shorter = (p + 1) / 2;
+            best = Math.max(best, rows * straight - shorter * (straight - between));
+        }
+        return best;
+    }
+
+    private static int whole(double number) {
+        return (int) Math.max(0, Math.floor(number + HAIR));
+    }
+
+    private static SheetCut of(int pieces, Length width, Length height, Length thickness, double pieceCm2) {
+        double grams = RopePlan.DOUGH_DENSITY * thickness.centimetres();
+        return new SheetCut(
+                pieces,
+                Mass.ofGrams(grams * width.centimetres() * height.centimetres()),
+                Mass.ofGrams(grams * pieceCm2 * pieces),
+                thickness);
+    }
+
+    private static void demand(Length... lengths) {
+        for (Length one : lengths) {
+            if (one.micrometres() <= 0) {
+                throw new Refused("a sheet has a width, a height and a thickness, and a cutter is wider than nothing");
+            }
+        }
+    }
+}

@@ -1,0 +1,143 @@
+package ironpin.style;
+
+import ironpin.batch.Appetite;
+import ironpin.batch.Dough;
+import ironpin.batch.Filling;
+import ironpin.batch.FlourShare;
+import ironpin.batch.Lot;
+import ironpin.batch.PieceRule;
+import ironpin.cook.CookMethod;
+import ironpin.cook.Vessel;
+import ironpin.dip.Dip;
+import ironpin.dough.Kneading;
+import ironpin.filling.FillingFormula;
+import ironpin.filling.FillingKind;
+import ironpin.filling.MixSchool;
+import ironpin.filling.SafeCore;
+import ironpin.kit.Kit;
+import ironpin.pantry.Flour;
+import ironpin.pantry.Flours;
+import ironpin.quantity.Band;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Percentage;
+import ironpin.wrapper.Fold;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A starting point that is complete: pick it, say how many eat, and every number has a default.
+ *
+ * @param key short stable name
+ * @param name what the cook calls it
+ * @param about one sentence
+ * @param dough its dough
+ * @param filling its filling
+ * @param doughBand dough in one piece that suits it
+ * @param fillingBand filling in one piece that suits it
+ * @param doughEach dough in one piece to start with
+ * @param fillingEach filling in one piece to start with
+ * @param shape how it is rolled
+ * @param fold how it is closed
+ * @param method how it is cooked
+ * @param dip with what
+ * @param usualPerEater pieces for one eater of usual appetite
+ */
+public record Style(
+        String key,
+        String name,
+        String about,
+        DoughStart dough,
+        FillingStart filling,
+        Band<Mass> doughBand,
+        Band<Mass> fillingBand,
+        Mass doughEach,
+        Mass fillingEach,
+        Lot.Shape shape,
+        Fold fold,
+        CookMethod method,
+        Dip dip,
+        int usualPerEater) {
+    /** Filling for one part of dough in a piece, at the least and at the most: usual practice. */
+    public static final double LEAST_FILLING = 0.8;
+
+    public static final double MOST_FILLING = 2.0;
+
+    private static final Percentage LOSS = Percentage.of(1);
+    private static final Mass TEST_PATTY = Mass.ofGrams(10);
+
+    /**
+     * The filling a style starts from.
+     *
+     * @param name what the cook calls it
+     * @param kind what it is mostly about
+     * @param formula its lines
+     */
+    public record FillingStart(String name, FillingKind kind, FillingFormula formula) {}
+
+    /** Pieces for one eater of this appetite, at least 1. */
+    public int perEater(Appetite appetite) {
+        return (int) Math.max(1, Math.round(usualPerEater * appetite.factor()));
+    }
+
+    /** Pieces for one eater of this appetite who eats so much of this style, in grams; at least 1. */
+    public int perEater(double gramsEach) {
+        double piece = doughEach.plus(fillingEach).grams();
+        return (int) Math.max(1, Math.round(gramsEach / piece));
+    }
+
+    /** What fills one eater of this appetite who eats nothing else, g. */
+    public double gramsEach(Appetite appetite) {
+        return usualPerEater * appetite.factor() * doughEach.plus(fillingEach).grams();
+    }
+
+    /** The dough of a new batch, of the flour in the kit, as wet as that flour wants. */
+    public Dough startDough(int no, Kit kit) {
+        Flour flour = kit.flour(dough.flour()).orElseGet(() -> Flours.get(dough.flour()));
+        return new Dough(
+                no,
+                dough.family().label(),
+                dough.family(),
+                List.of(new FlourShare(flour, Percentage.of(100))),
+                dough.formula().wetted(flour),
+                dough.water(),
+                dough.rest(),
+                Kneading.usual(dough.family()),
+                Optional.empty(),
+                LOSS,
+                Optional.empty());
+    }
+
+    /** The filling of a new batch. */
+    public Filling startFilling(int no) {
+        Mass patty = SafeCore.of(filling.formula()).mindRaw() ? TEST_PATTY : Mass.ZERO;
+        return new Filling(
+                no,
+                filling.name(),
+                filling.kind(),
+                filling.formula(),
+                MixSchool.suiting(filling.kind()).get(0),
+                patty,
+                LOSS,
+                Optional.empty());
+    }
+
+    /** The lot of a new batch. */
+    public Lot startLot(int no, int doughNo, int fillingNo, int each) {
+        return new Lot(
+                no,
+                name,
+                key,
+                doughNo,
+                fillingNo,
+                new PieceRule.PerEater(each),
+                0,
+                doughEach,
+                fillingEach,
+                shape,
+                fold,
+                method,
+                Vessel.usual(method.vessel()),
+                dip,
+                Optional.empty());
+    }
+}

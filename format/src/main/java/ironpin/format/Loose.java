@@ -1,0 +1,73 @@
+package ironpin.format;
+
+import ironpin.dough.DoughFamily;
+import ironpin.dough.Kneading;
+import ironpin.filling.FillingKind;
+import ironpin.filling.MixSchool;
+import ironpin.pantry.Absorption;
+import java.util.List;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What a written batch may leave out, and what stands closer together in it than in core. */
+final class Loose {
+    private static final List<String> RULE = List.of("piecesPerEater", "pieces");
+
+    private Loose() {}
+
+    /** How many pieces there are stands with the lot. */
+    static ObjectNode written(ObjectNode batch) {
+        for (JsonNode one : batch.path("lots")) {
+            ObjectNode lot = (ObjectNode) one;
+            JsonNode rule = lot.remove("rule");
+            RULE.forEach(name -> lot.set(name, rule.get(name)));
+        }
+        return batch;
+    }
+
+    /** A batch that says everything, from one after the schema. */
+    static ObjectNode complete(ObjectNode batch) {
+        for (JsonNode one : batch.path("lots")) {
+            ObjectNode lot = (ObjectNode) one;
+            ObjectNode rule = lot.putObject("rule");
+            RULE.stream().filter(lot::hasNonNull).findFirst().ifPresent(name -> rule.set(name, lot.get(name)));
+        }
+        for (JsonNode one : batch.path("doughs")) {
+            ObjectNode dough = (ObjectNode) one;
+            Kneading usual =
+                    Kneading.usual(DoughFamily.valueOf(dough.get("family").asString()));
+            usually(dough, "kneadSchool", usual.school().name());
+            usually(dough, "kneadBy", usual.by().name());
+            dough.path("lines").forEach(line -> usually((ObjectNode) line, "said", ""));
+            dough.path("flours").forEach(flour -> labelled((ObjectNode) flour));
+        }
+        for (JsonNode one : batch.path("fillings")) {
+            ObjectNode filling = (ObjectNode) one;
+            FillingKind kind = FillingKind.valueOf(filling.get("kind").asString());
+            usually(filling, "mixSchool", MixSchool.suiting(kind).get(0).name());
+        }
+        return batch;
+    }
+
+    /** Nothing is known of a flour beyond its label until somebody says so. */
+    private static void labelled(ObjectNode flour) {
+        Absorption unknown = Absorption.UNKNOWN;
+        if (!flour.hasNonNull("offsetPoints")) {
+            flour.put("offsetPoints", unknown.offset().percent())
+                    .put("offsetSpreadPoints", unknown.spread().percent())
+                    .put("offsetBatches", unknown.batches());
+        }
+        if (!flour.hasNonNull("offsetSpreadPoints")) {
+            flour.put("offsetSpreadPoints", unknown.spread().percent());
+        }
+        if (!flour.hasNonNull("offsetBatches")) {
+            flour.put("offsetBatches", unknown.batches());
+        }
+    }
+
+    private static void usually(ObjectNode node, String name, String usual) {
+        if (!node.hasNonNull(name)) {
+            node.put(name, usual);
+        }
+    }
+}

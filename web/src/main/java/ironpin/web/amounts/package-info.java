@@ -1,0 +1,2 @@
+/** Cups and spoons in grams. */
+package ironpin.web.amounts;

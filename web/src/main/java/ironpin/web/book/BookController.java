@@ -1,0 +1,226 @@
+package ironpin.web.book;
+
+import ironpin.batch.Dough;
+import ironpin.batch.Station;
+import ironpin.book.FillingVerdict;
+import ironpin.book.FlourLesson;
+import ironpin.book.Outcome;
+import ironpin.book.SkinVerdict;
+import ironpin.plan.BatchPlan;
+import ironpin.store.BatchStore;
+import ironpin.store.BookEntry;
+import ironpin.store.BookStore;
+import ironpin.store.CorrectionStore;
+import ironpin.store.Cupboard;
+import ironpin.store.KitStore;
+import ironpin.store.LoggedCorrection;
+import ironpin.store.Status;
+import ironpin.store.StoredBatch;
+import ironpin.web.kitchen.Bell;
+import ironpin.web.page.Again;
+import ironpin.web.page.Corrected;
+import ironpin.web.page.From;
+import ironpin.web.page.LastTime;
+import ironpin.web.page.Plans;
+import ironpin.web.page.Screen;
+import ironpin.web.page.Screens;
+import ironpin.web.picture.RibbonNotes;
+import ironpin.web.picture.RibbonPicture;
+import ironpin.web.picture.Say;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Writing down how it went, and looking back. */
+@Controller
+class BookController {
+    private static final Logger LOG = LoggerFactory.getLogger(BookController.class);
+    private static final int PAGE = 12;
+
+    private final Cupboard cupboard;
+    private final BatchStore batches;
+    private final BookStore book;
+    private final CorrectionStore corrections;
+    private final KitStore kit;
+    private final Plans plans;
+    private final Screens screens;
+    private final Again again;
+    private final Bell bell;
+    private final Clock clock;
+
+    BookController(
+            Cupboard cupboard,
+            BatchStore batches,
+            BookStore book,
+            CorrectionStore corrections,
+            KitStore kit,
+            Plans plans,
+            Screens screens,
+            Again again,
+            Bell bell,
+            Clock clock) {
+        this.cupboard = cupboard;
+        this.batches = batches;
+        this.book = book;
+        this.corrections = corrections;
+        this.kit = kit;
+        this.plans = plans;
+        this.screens = screens;
+        this.again = again;
+        this.bell = bell;
+        this.clock = clock;
+    }
+
+    /**
+     * A past batch on the page of the Book.
+     *
+     * @param id its number
+     * @param title what it was called
+     * @param day when
+     * @param ribbon its ribbon, small
+     * @param lots what was said of each lot
+     * @param corrected how its doughs were corrected at the bench
+     * @param changes what its judgements suggest to change, as on a button
+     */
+    public record Past(
+            long id,
+            String title,
+            String day,
+            String ribbon,
+            List<Said> lots,
+            List<String> corrected,
+            List<String> changes) {}
+
+    /**
+     * What was said of one lot.
+     *
+     * @param name of the lot
+     * @param said in a sentence
+     * @param note the cook's own words
+     * @param faultless whether nothing was wrong
+     */
+    public record Said(String name, String said, String note, boolean faultless) {}
+
+    @GetMapping("/book")
+    String book(@RequestParam(defaultValue = "1") int page, Model model) {
+        int count = batches.count(Status.DONE);
+        int pages = Math.max(1, (count + PAGE - 1) / PAGE);
+        int shown = Math.max(1, Math.min(page, pages));
+        List<Past> past = batches.numbers(Status.DONE, (shown - 1) * PAGE, PAGE).stream()
+                .map(this::pastOrNot)
+                .toList();
+        model.addAttribute("past", past);
+        model.addAttribute("count", count);
+        model.addAttribute("page", shown);
+        model.addAttribute("pages", pages);
+        return "book";
+    }
+
+    @PostMapping("/batches/{id}/outcome")
+    String judge(
+            @PathVariable long id,
+            @RequestParam Map<String, String> typed,
+            From from,
+            Model model,
+            HttpServletResponse response) {
+        OutcomeForm form = OutcomeForm.typed(typed, from.units());
+        Optional<Outcome> outcome = form.read();
+        int lot = from.lotOf(batches.load(id).batch());
+        Screen screen = screens.of(id, Optional.of(Station.BOOK), lot);
+        if (outcome.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            model.addAttribute("s", screen);
+            model.addAttribute("form", form);
+            return from.view();
+        }
+        Instant now = clock.instant();
+        cupboard.together(() -> {
+            StoredBatch begun = batches.start(id, now);
+            book.record(id, screen.lotNo(), screen.lot().lot().style(), outcome.get(), now);
+            learn(screen);
+            return begun;
+        });
+        bell.ring(id, from.page());
+        Screen after = screens.of(id, Optional.of(Station.BOOK), screen.lotNo());
+        model.addAttribute("s", after);
+        model.addAttribute("form", OutcomeForm.of(after));
+        model.addAttribute("saved", true);
+        return from.view();
+    }
+
+    /** Puts a batch into the Book, whether every lot was judged or not. */
+    @PostMapping("/batches/{id}/finish")
+    String finish(@PathVariable long id, From from) {
+        book.finish(id, clock.instant());
+        bell.ring(id, from.page());
+        return "redirect:/batches/" + id + "/book?lot=" + from.lot();
+    }
+
+    /** What this dough wanted beyond what was planned moves what is known of its flours. */
+    private void learn(Screen screen) {
+        if (screen.lot().lot().bought().isPresent()) {
+            return;
+        }
+        Dough dough = screen.lot().dough();
+        double corrected = screen.corrections().stream()
+                .filter(one -> one.doughNo() == dough.no())
+                .mapToDouble(LoggedCorrection::points)
+                .sum();
+        kit.learn(screen.id(), dough.no(), FlourLesson.of(dough, corrected), clock.instant());
+    }
+
+    /** One batch that cannot be shown must not hide the others. */
+    private Past pastOrNot(long id) {
+        try {
+            return past(batches.load(id));
+        } catch (RuntimeException broken) {
+            LOG.error("batch {} cannot be shown", id, broken);
+            return new Past(id, "Batch " + id, "cannot be shown", "", List.of(), List.of(), List.of());
+        }
+    }
+
+    private Past past(StoredBatch stored) {
+        BatchPlan plan = plans.of(stored);
+        List<BookEntry> entries = book.entries(stored.id());
+        List<Said> lots = plan.lots().stream()
+                .map(lot -> said(
+                        lot.lot().name(),
+                        entries.stream()
+                                .filter(entry -> entry.lotNo() == lot.lot().no())
+                                .findFirst()))
+                .toList();
+        List<LoggedCorrection> made = corrections.standing(stored.id());
+        return new Past(
+                stored.id(),
+                stored.batch().title(),
+                Say.shortDay(stored.batch().serving()),
+                RibbonPicture.narrow(
+                        plan, plan.lots().get(0).lot().no(), new RibbonNotes(Corrected.marks(made), Map.of(), "")),
+                lots,
+                made.stream().map(Corrected::said).toList(),
+                again.changes(stored));
+    }
+
+    private static Said said(String name, Optional<BookEntry> entry) {
+        return entry.map(one -> new Said(name, LastTime.said(one), one.outcome().note(), faultless(one.outcome())))
+                .orElse(new Said(name, "Not judged.", "", true));
+    }
+
+    private static boolean faultless(Outcome outcome) {
+        return outcome.burst() + outcome.leaked() + outcome.stuck() == 0
+                && outcome.skin() == SkinVerdict.RIGHT
+                && outcome.filling() == FillingVerdict.RIGHT;
+    }
+}

@@ -1,0 +1,150 @@
+package ironpin.web.book;
+
+import ironpin.amount.UnreadableAmount;
+import ironpin.batch.balance.Balance;
+import ironpin.book.FillingVerdict;
+import ironpin.book.Outcome;
+import ironpin.book.SkinVerdict;
+import ironpin.pantry.Food;
+import ironpin.pantry.Foods;
+import ironpin.quantity.CupStandard;
+import ironpin.quantity.Dimension;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Quoted;
+import ironpin.quantity.Temperature;
+import ironpin.quantity.UnitSystem;
+import ironpin.web.page.Screen;
+import ironpin.web.page.TypedValue;
+import ironpin.web.picture.Say;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What the cook writes about a lot, as it was typed, with what is wrong with it.
+ *
+ * @param values by name, as typed
+ * @param errors by name, what is allowed
+ * @param units that its numbers are typed in
+ */
+public record OutcomeForm(Map<String, String> values, Map<String, String> errors, UnitSystem units) {
+    private static final double MOST_LEFT_GRAMS = 50_000;
+
+    static OutcomeForm of(Screen screen) {
+        Map<String, String> values = new LinkedHashMap<>();
+        Balance.OfLot planned = screen.lot().share();
+        Optional<Outcome> written = screen.entry().map(entry -> entry.outcome());
+        values.put("made", String.valueOf(written.map(Outcome::made).orElse(planned.pieces())));
+        values.put("burst", String.valueOf(written.map(Outcome::burst).orElse(0)));
+        values.put("leaked", String.valueOf(written.map(Outcome::leaked).orElse(0)));
+        values.put("stuck", String.valueOf(written.map(Outcome::stuck).orElse(0)));
+        values.put(
+                "doughLeft",
+                written.map(one -> Quoted.number(Dimension.MASS, one.doughLeft().grams(), 1))
+                        .orElse("0"));
+        values.put(
+                "fillingLeft",
+                written.map(one ->
+                                Quoted.number(Dimension.MASS, one.fillingLeft().grams(), 1))
+                        .orElse("0"));
+        values.put("skin", written.map(Outcome::skin).orElse(SkinVerdict.RIGHT).name());
+        values.put(
+                "filling",
+                written.map(Outcome::filling).orElse(FillingVerdict.RIGHT).name());
+        values.put(
+                "core",
+                written.flatMap(Outcome::core)
+                        .map(core -> Quoted.number(Dimension.TEMPERATURE, core.celsius(), 1))
+                        .orElse(""));
+        values.put("note", written.map(Outcome::note).orElse(""));
+        return new OutcomeForm(values, new LinkedHashMap<>(), UnitSystem.METRIC);
+    }
+
+    static OutcomeForm typed(Map<String, String> values, UnitSystem units) {
+        return new OutcomeForm(values, new LinkedHashMap<>(), units);
+    }
+
+    public String value(String name) {
+        return values.getOrDefault(name, "");
+    }
+
+    public String error(String name) {
+        return errors.getOrDefault(name, "");
+    }
+
+    /** The outcome, if everything typed makes sense; otherwise the errors say what does not. */
+    Optional<Outcome> read() {
+        int made = whole("made", 5_000);
+        int burst = whole("burst", made);
+        int leaked = whole("leaked", made);
+        int stuck = whole("stuck", made);
+        double doughLeft = number("doughLeft", Optional.of(Dimension.MASS), 0, MOST_LEFT_GRAMS);
+        double fillingLeft = number("fillingLeft", Optional.of(Dimension.MASS), 0, MOST_LEFT_GRAMS);
+        Optional<Temperature> core = value("core").isBlank()
+                ? Optional.empty()
+                : Optional.of(Temperature.ofCelsius(number("core", Optional.of(Dimension.TEMPERATURE), -30, 130)));
+        if (value("note").length() > 2_000) {
+            errors.put(
+                    "note",
+                    "At most 2,000 characters; this has " + value("note").length() + ".");
+        }
+        Optional<SkinVerdict> skin = choice("skin", SkinVerdict.class);
+        Optional<FillingVerdict> filling = choice("filling", FillingVerdict.class);
+        if (!errors.isEmpty() || skin.isEmpty() || filling.isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(new Outcome(
+                made,
+                burst,
+                leaked,
+                stuck,
+                Mass.ofGrams(doughLeft),
+                Mass.ofGrams(fillingLeft),
+                skin.get(),
+                filling.get(),
+                core,
+                value("note").strip()));
+    }
+
+    private int whole(String name, int most) {
+        double value = number(name, 0, most);
+        if (value != Math.rint(value)) {
+            errors.put(name, "A whole number from 0 to " + most + ".");
+        }
+        return (int) value;
+    }
+
+    private double number(String name, double low, double high) {
+        return number(name, Optional.empty(), low, high);
+    }
+
+    private double number(String name, Optional<Dimension> dimension, double low, double high) {
+        Optional<TypedValue> typed = read(name, dimension);
+        if (typed.isEmpty() || typed.get().metric() < low || typed.get().metric() > high) {
+            String range = dimension
+                    .map(one -> Quoted.number(one, low, 0) + " to " + Quoted.brief(one, high, 0))
+                    .orElseGet(() -> Say.plain(low, 0) + " to " + Say.plain(high, 0));
+            errors.put(name, "A number from " + range + ".");
+            return 0;
+        }
+        return typed.get().metric();
+    }
+
+    private Optional<TypedValue> read(String name, Optional<Dimension> dimension) {
+        try {
+            Optional<Food> of = Optional.of(Foods.get(name.startsWith("dough") ? "dough" : "filling"));
+            return TypedValue.read(value(name), "", dimension, units, of, CupStandard.US);
+        } catch (UnreadableAmount e) {
+            return Optional.empty();
+        }
+    }
+
+    private <E extends Enum<E>> Optional<E> choice(String name, Class<E> type) {
+        try {
+            return Optional.of(Enum.valueOf(type, value(name)));
+        } catch (IllegalArgumentException e) {
+            errors.put(name, "Choose one.");
+            return Optional.empty();
+        }
+    }
+}

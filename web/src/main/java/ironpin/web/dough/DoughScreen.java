@@ -1,0 +1,237 @@
+package ironpin.web.dough;
+
+import ironpin.batch.Batch;
+import ironpin.batch.Dough;
+import ironpin.batch.FlourShare;
+import ironpin.batch.balance.Balance;
+import ironpin.batch.balance.Balancer;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.BenchCorrection;
+import ironpin.batch.edit.DoughField;
+import ironpin.dough.BenchFeel;
+import ironpin.dough.Correction;
+import ironpin.dough.DoughAddition;
+import ironpin.dough.DoughFamily;
+import ironpin.dough.DoughLine;
+import ironpin.dough.DoughMasses;
+import ironpin.dough.KneadSchool;
+import ironpin.dough.RestPlan;
+import ironpin.pantry.Flour;
+import ironpin.quantity.Percentage;
+import ironpin.style.DoughStart;
+import ironpin.web.page.Corrected;
+import ironpin.web.page.FieldView;
+import ironpin.web.page.RunStep;
+import ironpin.web.page.Screen;
+import ironpin.web.picture.Say;
+import ironpin.wording.Count;
+import ironpin.wording.Span;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** What the dough station shows of a screen: its flours, its lines, the choices there are, and the steps to a rested dough. */
+public final class DoughScreen {
+    private static final int MOST_FLOURS = 3;
+
+    private final Screen screen;
+    private final Dough dough;
+    private final Address.OfDough here;
+
+    DoughScreen(Screen screen) {
+        this.screen = screen;
+        this.dough = screen.lot().dough();
+        this.here = Address.dough(dough.no());
+    }
+
+    /**
+     * A flour of the dough.
+     *
+     * @param index its place
+     * @param flour which
+     * @param share of all flour, editable if there are several
+     * @param grams of it, editable
+     */
+    public record FlourLine(int index, Flour flour, FieldView share, FieldView grams) {}
+
+    /**
+     * Anything else in the dough.
+     *
+     * @param name what it is
+     * @param share of the flour, editable
+     * @param grams of it, editable
+     * @param note what to know
+     */
+    public record AdditionLine(String name, FieldView share, FieldView grams, String note) {}
+
+    /**
+     * A step on the way to a rested dough.
+     *
+     * @param step what to do
+     * @param run the same as a step of the day, with its timers; null where it takes no time of its own
+     * @param range least and most, in words
+     */
+    public record KneadLine(RestPlan.Step step, RunStep run, String range) {}
+
+    /**
+     * What a feel would lead to.
+     *
+     * @param feel how the dough feels
+     * @param step what would be added, in a few words
+     * @param then what would follow, in a sentence
+     */
+    public record FeelStep(BenchFeel feel, String step, String then) {}
+
+    /** One step for every feel, worked out on this dough. */
+    public List<FeelStep> feels() {
+        DoughMasses made = screen.plan().balance().dough(dough.no()).made();
+        if (made.flour().isZero() || made.of(DoughAddition.WATER).isZero()) {
+            return List.of();
+        }
+        return BenchFeel.of(dough.family()).stream()
+                .filter(feel ->
+                        BenchCorrection.of(screen.batch(), dough.no(), feel).holds(dough.no()))
+                .map(this::step)
+                .toList();
+    }
+
+    private FeelStep step(BenchFeel feel) {
+        BenchCorrection step = BenchCorrection.of(screen.batch(), dough.no(), feel);
+        Correction made = step.correction();
+        return new FeelStep(
+                feel,
+                Corrected.brief(made),
+                Corrected.full(made) + ", then " + follows(step.batch(), step.hydration()));
+    }
+
+    /** What the dough in the bowl comes to, once it has been corrected; empty before. */
+    public String comesTo() {
+        return screen.corrected().isEmpty()
+                ? ""
+                : "The bowl holds " + follows(screen.batch(), dough.formula().hydration()) + ".";
+    }
+
+    private String follows(Batch batch, Percentage hydration) {
+        Balance balance = Balancer.solve(batch);
+        int pieces = batch.lots().stream()
+                .filter(lot -> lot.doughNo() == dough.no() && lot.bought().isEmpty())
+                .mapToInt(lot -> balance.lot(lot.no()).pieces())
+                .sum();
+        return Say.plain(hydration.percent(), 1) + " % water, "
+                + Say.grams(balance.dough(dough.no()).made().total().grams()) + " of dough, "
+                + Count.of(pieces, "piece", "pieces");
+    }
+
+    /** Whether several flours share the dough. */
+    public boolean blended() {
+        return dough.flours().size() > 1;
+    }
+
+    public List<FlourLine> flours() {
+        List<FlourLine> lines = new ArrayList<>();
+        for (FlourShare part : dough.flours()) {
+            Address.FlourOf at = new Address.FlourOf(dough.no(), lines.size());
+            FieldView grams =
+                    blended() ? screen.number(DoughField.FLOUR_GRAMS.at(at)) : screen.number(DoughField.FLOUR.at(here));
+            FieldView share = blended() ? screen.number(DoughField.FLOUR_SHARE.at(at)) : null;
+            lines.add(new FlourLine(lines.size(), part.flour(), share, grams));
+        }
+        return lines;
+    }
+
+    public List<AdditionLine> additions() {
+        return dough.formula().lines().stream().map(this::line).toList();
+    }
+
+    private AdditionLine line(DoughLine written) {
+        DoughAddition addition = written.addition();
+        Address.AdditionOf at = new Address.AdditionOf(dough.no(), addition);
+        FieldView share =
+                switch (addition) {
+                    case WATER -> screen.number(DoughField.HYDRATION.at(here));
+                    case SALT -> screen.number(DoughField.SALT.at(here));
+                    case OIL -> screen.number(DoughField.OIL.at(here));
+                    default -> screen.number(DoughField.ADDITION.at(at));
+                };
+        String wets = addition == DoughAddition.WATER || addition.waterShare() == 0
+                ? ""
+                : "wets with " + Say.plain(100 * addition.waterShare(), 0) + " % of it";
+        String note = addition.note().isEmpty() ? wets : addition.note();
+        return new AdditionLine(written.name(), share, screen.number(DoughField.ADDITION_GRAMS.at(at)), note);
+    }
+
+    /** What is not in the dough yet. */
+    public List<DoughAddition> offered() {
+        return Arrays.stream(DoughAddition.values())
+                .filter(one -> dough.formula().share(one).isZero())
+                .toList();
+    }
+
+    /** Flours of the kit, and one that has left it but is still in this dough. */
+    public List<Flour> choices(Flour chosen) {
+        boolean inKit = screen.kit().flour(chosen.key()).isPresent();
+        Stream<Flour> free = screen.kit().flours().stream()
+                .filter(one -> one.key().equals(chosen.key())
+                        || dough.flours().stream()
+                                .noneMatch(part -> part.flour().key().equals(one.key())));
+        return inKit ? free.toList() : Stream.concat(Stream.of(chosen), free).toList();
+    }
+
+    /** Flours that could be added; none once there are three. */
+    public List<Flour> more() {
+        if (dough.flours().size() >= MOST_FLOURS) {
+            return List.of();
+        }
+        return screen.kit().flours().stream()
+                .filter(one -> dough.flours().stream()
+                        .noneMatch(part -> part.flour().key().equals(one.key())))
+                .toList();
+    }
+
+    /** Families that suit the way of cooking. */
+    public List<DoughFamily> suiting() {
+        return DoughStart.offered(screen.lot().lot().method());
+    }
+
+    /** The other families. */
+    public List<DoughFamily> others() {
+        return Arrays.stream(DoughFamily.values())
+                .filter(one -> !suiting().contains(one))
+                .toList();
+    }
+
+    public List<KneadSchool> schools() {
+        return dough.family().schools();
+    }
+
+    /** Effective hydration, in words. */
+    public String effective() {
+        return Say.plain(dough.formula().effectiveHydration().percent(), 1) + " %";
+    }
+
+    /** What the whole dough weighs. */
+    public String total() {
+        Balance.OfDough share = screen.plan().balance().dough(dough.no());
+        return Say.grams(share.made().total().grams());
+    }
+
+    /** The steps of kneading and resting. */
+    public List<KneadLine> kneading() {
+        String stem = "dough-" + dough.no() + ".";
+        List<RunStep> mine = screen.run().steps().stream()
+                .filter(step ->
+                        step.key().startsWith(stem + "knead") || step.key().startsWith(stem + "rest"))
+                .toList();
+        List<RestPlan.Step> steps = dough.restPlan().steps();
+        List<KneadLine> lines = new ArrayList<>();
+        for (int i = 0; i < steps.size(); i++) {
+            RunStep run = i < mine.size() ? mine.get(i) : null;
+            lines.add(new KneadLine(
+                    steps.get(i),
+                    run,
+                    Span.between(steps.get(i).band().low(), steps.get(i).band().high())));
+        }
+        return lines;
+    }
+}

@@ -1,0 +1,159 @@
+package ironpin.web.filling;
+
+import ironpin.amount.UnreadableAmount;
+import ironpin.filling.Aspic;
+import ironpin.filling.FatBlend;
+import ironpin.quantity.CupStandard;
+import ironpin.quantity.Dimension;
+import ironpin.quantity.Length;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Percentage;
+import ironpin.quantity.Quoted;
+import ironpin.quantity.Temperature;
+import ironpin.quantity.UnitSystem;
+import ironpin.web.page.TypedValue;
+import ironpin.web.picture.Say;
+import ironpin.wording.Span;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * Sums beside the filling, worked out from what is typed into them and kept nowhere.
+ *
+ * @param typed by name
+ * @param errors by name, what is allowed
+ * @param units that masses, lengths and temperatures are typed in
+ */
+public record FillingTools(Map<String, String> typed, Map<String, String> errors, UnitSystem units) {
+    private static final int SOURCES = 3;
+    private static final double LEAN = 8;
+    private static final double BACK_FAT = 85;
+
+    static FillingTools of(Map<String, String> typed, UnitSystem units) {
+        return new FillingTools(typed, new LinkedHashMap<>(), units);
+    }
+
+    /** What stands in a field: as typed, or a start. */
+    public String value(String name) {
+        return typed.getOrDefault(name, start(name));
+    }
+
+    public String error(String name) {
+        return errors.getOrDefault(name, "");
+    }
+
+    private static String start(String name) {
+        return switch (name) {
+            case "total" -> Quoted.number(Dimension.MASS, 700, 0);
+            case "wanted" -> "25";
+            case "fat1" -> "8";
+            case "fat2" -> "85";
+            case "stock" -> Quoted.number(Dimension.MASS, 400, 0);
+            case "gelatin" -> "3";
+            case "depth" -> Quoted.number(Dimension.LENGTH, 6, 0);
+            case "from" -> Quoted.number(Dimension.TEMPERATURE, 75, 0);
+            case "share" -> "25";
+            default -> "";
+        };
+    }
+
+    /** What to take of each source, in a sentence each; empty if something is missing. */
+    public List<String> blend() {
+        OptionalDouble total = number("total", Dimension.MASS, 700, 1, 50_000);
+        OptionalDouble wanted = number("wanted", null, 25, 0, 100);
+        List<FatBlend.Source> sources = new ArrayList<>();
+        for (int i = 1; i <= SOURCES; i++) {
+            source(i).ifPresent(sources::add);
+        }
+        if (sources.size() < 2) {
+            errors.putIfAbsent("fat2", "Two or three sources.");
+        }
+        boolean none = sources.stream()
+                .allMatch(one -> one.atHand().filter(Mass::isZero).isPresent());
+        if (!errors.isEmpty() || total.isEmpty() || wanted.isEmpty() || none) {
+            return List.of();
+        }
+        FatBlend blend = FatBlend.of(Mass.ofGrams(total.getAsDouble()), Percentage.of(wanted.getAsDouble()), sources);
+        List<String> said = new ArrayList<>();
+        for (int i = 0; i < sources.size(); i++) {
+            said.add(Say.fineGrams(blend.parts().get(i).grams()) + " of the one with "
+                    + Say.plain(sources.get(i).fat().percent(), 1) + " % fat");
+        }
+        said.add(
+                blend.reached()
+                        ? "comes to " + Say.plain(blend.fat().percent(), 1) + " % fat."
+                        : "is the nearest these reach: " + Say.plain(blend.fat().percent(), 1) + " % fat, not "
+                                + Say.plain(wanted.getAsDouble(), 1) + " %.");
+        return said;
+    }
+
+    private Optional<FatBlend.Source> source(int i) {
+        if (value("fat" + i).isBlank()) {
+            return Optional.empty();
+        }
+        OptionalDouble fat = number("fat" + i, null, i == 1 ? LEAN : BACK_FAT, 0, 100);
+        OptionalDouble limit = value("limit" + i).isBlank()
+                ? OptionalDouble.empty()
+                : number("limit" + i, Dimension.MASS, 0, 0, 50_000);
+        if (fat.isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<Mass> atHand = limit.isPresent() ? Optional.of(Mass.ofGrams(limit.getAsDouble())) : Optional.empty();
+        return Optional.of(new FatBlend.Source("source " + i, Percentage.of(fat.getAsDouble()), atHand));
+    }
+
+    /** How the stock sets, in a sentence each; empty if something is missing. */
+    public List<String> aspic(Mass fillingEach) {
+        OptionalDouble stock = number("stock", Dimension.MASS, 400, 1, 50_000);
+        OptionalDouble gelatin = number("gelatin", null, 3, 0.5, 10);
+        OptionalDouble depth = number("depth", Dimension.LENGTH, 6, 1, 200);
+        OptionalDouble from = number("from", Dimension.TEMPERATURE, 75, 13, 100);
+        OptionalDouble share = number("share", null, 25, 0, 60);
+        if (stock.isEmpty() || gelatin.isEmpty() || depth.isEmpty() || from.isEmpty() || share.isEmpty()) {
+            return List.of();
+        }
+        Aspic tray = new Aspic(Length.ofMillimetres(depth.getAsDouble()), 1, Temperature.ofCelsius(4));
+        Temperature hot = Temperature.ofCelsius(from.getAsDouble());
+        Percentage part = Percentage.of(gelatin.getAsDouble());
+        boolean soft = Aspic.GELATIN.contains(part);
+        return List.of(
+                Say.fineGrams(Aspic.gelatin(Mass.ofGrams(stock.getAsDouble()), part)
+                                .grams())
+                        + " of gelatin powder, bloomed in cold water"
+                        + (soft ? "." : "; soft to firm cubes take 2 to 4 %."),
+                Span.of(tray.cools(hot, Temperature.ofCelsius(12))) + " in the fridge until it sets at "
+                        + Say.celsius(12) + " (est.).",
+                tray.meetsTheCoolingRule(hot)
+                        ? "The tray cools fast enough: under " + Say.celsius(21) + " in 2 h, under " + Say.celsius(5)
+                                + " in 4 h more."
+                        : "Too deep: hot stock must be under " + Say.celsius(21) + " in 2 h and under " + Say.celsius(5)
+                                + " in 4 h more. Pour it shallower.",
+                Say.fineGrams(Aspic.soupPerPiece(fillingEach, Percentage.of(share.getAsDouble()))
+                                .grams())
+                        + " of soup in a piece.");
+    }
+
+    private OptionalDouble number(String name, Dimension dimension, double start, double low, double high) {
+        if (!typed.containsKey(name)) {
+            return OptionalDouble.of(start);
+        }
+        Optional<Dimension> kind = Optional.ofNullable(dimension);
+        Optional<TypedValue> value;
+        try {
+            value = TypedValue.read(typed.get(name), "%", kind, units, Optional.empty(), CupStandard.US);
+        } catch (UnreadableAmount e) {
+            value = Optional.empty();
+        }
+        if (value.isEmpty() || value.get().metric() < low || value.get().metric() > high) {
+            String range = kind.map(one -> Quoted.number(one, low, 0) + " and " + Quoted.brief(one, high, 0))
+                    .orElseGet(() -> Say.plain(low, 1) + " and " + Say.plain(high, 1) + " %");
+            errors.put(name, "Between " + range + ".");
+            return OptionalDouble.empty();
+        }
+        return OptionalDouble.of(value.get().metric());
+    }
+}

@@ -1,0 +1,175 @@
+package ironpin.web.home;
+
+import ironpin.clock.Lateness;
+import ironpin.clock.Progress;
+import ironpin.clock.Timetable;
+import ironpin.plan.BatchPlan;
+import ironpin.store.BatchStore;
+import ironpin.store.NoSuchBatch;
+import ironpin.store.Status;
+import ironpin.store.StoredBatch;
+import ironpin.web.page.Plans;
+import ironpin.web.page.Screens;
+import ironpin.web.picture.RibbonPicture;
+import ironpin.web.picture.Say;
+import ironpin.wording.Count;
+import ironpin.wording.Span;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+
+/** The kitchen: what is under way, what is planned, what was. */
+@Controller
+class HomeController {
+    private static final Logger LOG = LoggerFactory.getLogger(HomeController.class);
+    private static final int MOST = 20;
+
+    private final BatchStore batches;
+    private final Screens screens;
+    private final Plans plans;
+    private final Clock clock;
+
+    HomeController(BatchStore batches, Screens screens, Plans plans, Clock clock) {
+        this.batches = batches;
+        this.screens = screens;
+        this.plans = plans;
+        this.clock = clock;
+    }
+
+    /**
+     * A batch in the kitchen.
+     *
+     * @param id its number
+     * @param title what it is called
+     * @param when its day and times
+     * @param facts its main numbers
+     * @param next what to do next, if something is to be done
+     * @param status in a word
+     * @param link where to go on
+     * @param ribbon for a wide page
+     * @param ribbonNarrow for a phone
+     */
+    public record Card(
+            long id,
+            String title,
+            String when,
+            String facts,
+            Optional<String> next,
+            String status,
+            String link,
+            String ribbon,
+            String ribbonNarrow) {}
+
+    @GetMapping("/")
+    String home(Model model) {
+        List<Long> running = batches.numbers(Status.RUNNING, 0, MOST);
+        List<Long> planned = batches.numbers(Status.PLANNED, 0, MOST);
+        model.addAttribute(
+                "cards",
+                Stream.concat(running.stream(), planned.stream())
+                        .map(this::cardOrNot)
+                        .toList());
+        model.addAttribute(
+                "past",
+                batches.numbers(Status.DONE, 0, 5).stream().map(this::cardOrNot).toList());
+        model.addAttribute("pastCount", batches.count(Status.DONE));
+        return "home";
+    }
+
+    @GetMapping("/batches/{id}/delete")
+    String askToDelete(@PathVariable long id, Model model) {
+        batches.demandThere(id);
+        model.addAttribute("card", cardOrNot(id));
+        return "delete";
+    }
+
+    @PostMapping("/batches/{id}/delete")
+    String delete(@PathVariable long id) {
+        batches.delete(id);
+        return "redirect:/";
+    }
+
+    /** When to begin, or how long ago that was. */
+    private String start(BatchPlan plan) {
+        Lateness late = Progress.of(plan.timetable(), Set.of(), Map.of()).lateness(LocalDateTime.now(clock));
+        return late.isLate()
+                ? ", " + Span.of(late.late()) + " late to start (est.)"
+                : ", start by "
+                        + Say.clock(plan.timetable().latestStart(), plan.batch().serving());
+    }
+
+    /** One batch that cannot be shown must not hide the others: it stands in the list as such and can be deleted. */
+    private Card cardOrNot(long id) {
+        try {
+            return card(batches.load(id));
+        } catch (NoSuchBatch gone) {
+            throw gone;
+        } catch (RuntimeException broken) {
+            LOG.error("batch {} cannot be shown", id, broken);
+            String link = "/batches/" + id + "/delete";
+            return new Card(
+                    id,
+                    "Batch " + id,
+                    "cannot be shown",
+                    "save it as JSON or delete it",
+                    Optional.empty(),
+                    "broken",
+                    link,
+                    "",
+                    "");
+        }
+    }
+
+    /** The next line of a batch, with its time; nothing once it is in the Book. */
+    private Optional<String> next(StoredBatch stored, BatchPlan plan) {
+        return switch (stored.status()) {
+            case DONE -> Optional.empty();
+            case PLANNED -> {
+                Timetable.Slot first = plan.timetable().slots().get(0);
+                String by = Say.clock(first.start(), LocalDateTime.now(clock));
+                yield Optional.of("By " + by + ": " + first.task().title());
+            }
+            case RUNNING ->
+                screens.of(stored.id(), Optional.empty(), 0)
+                        .run()
+                        .now()
+                        .map(step -> "Now: " + step.slot().task().title())
+                        .or(() -> Optional.of("Everything is on the table. Write down how it went."));
+        };
+    }
+
+    private Card card(StoredBatch stored) {
+        BatchPlan plan = plans.of(stored);
+        int first = plan.lots().get(0).lot().no();
+        String start = stored.status() == Status.PLANNED ? start(plan) : "";
+        return new Card(
+                stored.id(),
+                stored.batch().title(),
+                Say.day(stored.batch().serving()) + ", table at "
+                        + Say.clock(stored.batch().serving()) + start,
+                Count.of(stored.batch().eaters(), "eats", "eat") + " · "
+                        + Count.of(plan.balance().pieces(), "piece", "pieces"),
+                next(stored, plan),
+                stored.status().name().toLowerCase(Locale.ROOT),
+                "/batches/" + stored.id()
+                        + switch (stored.status()) {
+                            case RUNNING -> "/run";
+                            case PLANNED -> "/table";
+                            case DONE -> "/book";
+                        },
+                RibbonPicture.wide(plan, first),
+                RibbonPicture.narrow(plan, first));
+    }
+}

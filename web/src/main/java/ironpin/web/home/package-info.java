@@ -1,0 +1,2 @@
+/** The first page, and the way to a new batch. */
+package ironpin.web.home;

@@ -1,0 +1,169 @@
+package ironpin.web.kit;
+
+import ironpin.dough.Bowl;
+import ironpin.kit.Kit;
+import ironpin.pantry.Absorption;
+import ironpin.pantry.Flour;
+import ironpin.pantry.Price;
+import ironpin.quantity.Quoted;
+import ironpin.web.page.FieldError;
+import ironpin.web.picture.AbsorptionPicture;
+import ironpin.web.picture.Say;
+import ironpin.wording.Count;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * The kit as its page shows it.
+ *
+ * @param kit as it stands
+ * @param refused a value that was not taken
+ */
+public record KitScreen(Kit kit, Optional<FieldError> refused) {
+    /**
+     * A cell to type into.
+     *
+     * @param id of its input
+     * @param cell which
+     * @param key of its row
+     * @param label what it is
+     * @param value as it is shown, or as it was typed if it was refused
+     * @param unit behind it, may be empty
+     * @param step what an arrow key adds; empty for words
+     * @param low least allowed
+     * @param high greatest allowed
+     * @param error what is allowed, if what was typed is not
+     */
+    public record Cell(
+            String id,
+            String cell,
+            String key,
+            String label,
+            String value,
+            String unit,
+            String step,
+            String low,
+            String high,
+            String error) {}
+
+    public Cell room() {
+        return cell(KitCell.ROOM, "", kit.waters().room().celsius(), 0, "");
+    }
+
+    public Cell tap() {
+        return cell(KitCell.TAP, "", kit.waters().tap().celsius(), 0, "");
+    }
+
+    public Cell kettle() {
+        return cell(KitCell.KETTLE, "", kit.waters().kettle().celsius(), 0, "");
+    }
+
+    public Cell name(Flour flour) {
+        return words(KitCell.FLOUR_NAME, flour.key(), flour.name());
+    }
+
+    public Cell protein(Flour flour) {
+        return cell(KitCell.PROTEIN, flour.key(), flour.protein().percent(), 1, "%");
+    }
+
+    public Cell offset(Flour flour) {
+        return cell(KitCell.OFFSET, flour.key(), flour.absorption().offset().percent(), 1, "points");
+    }
+
+    public Cell price(Flour flour) {
+        Optional<Price> price = flour.price();
+        Cell cell =
+                cell(KitCell.PRICE, flour.key(), price.map(Price::perKilogram).orElse(0.0), 2, "a kg");
+        return price.isPresent() || !cell.error().isEmpty() ? cell : blank(cell);
+    }
+
+    public Cell name(Bowl bowl) {
+        return words(KitCell.BOWL_NAME, bowl.key(), bowl.name());
+    }
+
+    public Cell mass(Bowl bowl) {
+        return cell(KitCell.BOWL_MASS, bowl.key(), bowl.mass().grams(), 0, "");
+    }
+
+    /** How sure the offset is, drawn. */
+    public String picture(Flour flour) {
+        return AbsorptionPicture.of(flour);
+    }
+
+    /** How sure the offset is, in words. */
+    public String learned(Flour flour) {
+        Absorption known = flour.absorption();
+        if (known.batches() == 0) {
+            return known.offset().isZero() ? "nothing learned yet" : "as you typed it";
+        }
+        return Count.of(known.batches(), "batch", "batches") + ", nine times in ten between "
+                + Say.plain(known.likely().low().percent(), 1) + " and "
+                + Say.plain(known.likely().high().percent(), 1) + " (est.)";
+    }
+
+    private Cell cell(KitCell cell, String key, double value, int decimals, String unit) {
+        String shown = cell.dimension()
+                .map(one -> Quoted.number(one, value, decimals))
+                .orElseGet(() -> Say.plain(value, decimals));
+        return new Cell(
+                id(cell, key),
+                cell.name(),
+                key,
+                cell.label(),
+                typed(cell, key).orElse(shown),
+                cell.dimension().map(Quoted::unit).orElse(unit),
+                cell.dimension().map(one -> Quoted.step(one, cell.step())).orElseGet(() -> Say.plain(cell.step(), 2)),
+                bound(cell, cell.low()),
+                bound(cell, cell.high()),
+                error(cell, key));
+    }
+
+    private Cell words(KitCell cell, String key, String value) {
+        return new Cell(
+                id(cell, key),
+                cell.name(),
+                key,
+                cell.label(),
+                typed(cell, key).orElse(value),
+                "",
+                "",
+                "",
+                "",
+                error(cell, key));
+    }
+
+    private static Cell blank(Cell cell) {
+        return new Cell(
+                cell.id(),
+                cell.cell(),
+                cell.key(),
+                cell.label(),
+                "",
+                cell.unit(),
+                cell.step(),
+                cell.low(),
+                cell.high(),
+                "");
+    }
+
+    private static String id(KitCell cell, String key) {
+        String stem = cell.name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return key.isEmpty() ? stem : stem + "-" + key;
+    }
+
+    private static String bound(KitCell cell, double value) {
+        return cell.dimension().map(one -> Quoted.number(one, value, 1)).orElseGet(() -> Say.plain(value, 2));
+    }
+
+    private Optional<String> typed(KitCell cell, String key) {
+        return mine(cell, key).map(FieldError::typed);
+    }
+
+    private String error(KitCell cell, String key) {
+        return mine(cell, key).map(FieldError::message).orElse("");
+    }
+
+    private Optional<FieldError> mine(KitCell cell, String key) {
+        return refused.filter(one -> one.field().equals(cell.name() + key));
+    }
+}

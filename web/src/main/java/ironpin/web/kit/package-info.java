@@ -1,0 +1,2 @@
+/** What stands in the kitchen. */
+package ironpin.web.kit;

@@ -1,0 +1,2 @@
+/** The Portion station: the ruler to cut along. */
+package ironpin.web.portion;

@@ -1,0 +1,163 @@
+package ironpin.web.run;
+
+import ironpin.batch.Station;
+import ironpin.plan.BatchPlan;
+import ironpin.refusal.NotThere;
+import ironpin.store.BatchStore;
+import ironpin.store.Cupboard;
+import ironpin.store.RunStore;
+import ironpin.store.StoredBatch;
+import ironpin.web.kitchen.Bell;
+import ironpin.web.page.From;
+import ironpin.web.page.Plans;
+import ironpin.web.page.Run;
+import ironpin.web.page.RunStep;
+import ironpin.web.page.Screens;
+import ironpin.web.page.Shown;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Starting, ticking and timing. */
+@Controller
+@RequestMapping("/batches/{id}")
+class RunController {
+    private final Cupboard cupboard;
+    private final BatchStore batches;
+    private final RunStore runs;
+    private final Screens screens;
+    private final Shown shown;
+    private final Plans plans;
+    private final Bell bell;
+    private final Clock clock;
+
+    RunController(
+            Cupboard cupboard,
+            BatchStore batches,
+            RunStore runs,
+            Screens screens,
+            Shown shown,
+            Plans plans,
+            Bell bell,
+            Clock clock) {
+        this.plans = plans;
+        this.cupboard = cupboard;
+        this.batches = batches;
+        this.runs = runs;
+        this.screens = screens;
+        this.shown = shown;
+        this.bell = bell;
+        this.clock = clock;
+    }
+
+    @PostMapping("/start")
+    String start(@PathVariable long id) {
+        batches.start(id, clock.instant());
+        bell.ring(id, "");
+        return "redirect:/batches/" + id + "/run";
+    }
+
+    @PostMapping("/steps")
+    String tick(@PathVariable long id, @RequestParam String key, @RequestParam boolean done, From from, Model model) {
+        Run run = run(id);
+        boolean line = run.steps().stream()
+                .flatMap(step -> step.weighed().stream())
+                .anyMatch(one -> one.key().equals(key));
+        if (line) {
+            tickLine(id, key, done);
+        } else if (!done) {
+            runs.untick(id, step(run, key).key());
+        } else if (step(run, key).ready()) {
+            // A step that must wait for another is not begun; the answer shows how it stands.
+            Instant now = clock.instant();
+            cupboard.together(() -> {
+                StoredBatch begun = batches.start(id, now);
+                runs.tick(id, key, now);
+                // A step that is done needs no timer any more.
+                runs.timers(id).stream()
+                        .filter(timer -> timer.taskKey().equals(key))
+                        .forEach(timer -> runs.stopTimer(id, timer.id(), now));
+                return begun;
+            });
+        }
+        return answer(id, from, model);
+    }
+
+    private void tickLine(long id, String key, boolean done) {
+        if (done) {
+            cupboard.together(() -> {
+                runs.tick(id, key, clock.instant());
+                return batches.start(id, clock.instant());
+            });
+        } else {
+            runs.untick(id, key);
+        }
+    }
+
+    /** Takes the last tick back. */
+    @PostMapping("/steps/back")
+    String back(@PathVariable long id, From from, Model model) {
+        runs.takeBack(id);
+        return answer(id, from, model);
+    }
+
+    @PostMapping("/timers")
+    String startTimer(
+            @PathVariable long id, @RequestParam String key, @RequestParam String spell, From from, Model model) {
+        RunStep step = step(run(id), key);
+        RunStep.Offer chosen = step.offers().stream()
+                .filter(offer -> offer.spell().equals(spell))
+                .findFirst()
+                .orElseThrow(() -> NotThere.called("timer", key + " " + spell));
+        if (!step.ready()) {
+            return answer(id, from, model);
+        }
+        cupboard.together(() -> {
+            runs.startTimer(id, key, chosen.spell(), Duration.ofSeconds(chosen.seconds()), clock.instant());
+            return batches.start(id, clock.instant());
+        });
+        return answer(id, from, model);
+    }
+
+    /** Stops a timer; a wait whose timer has rung is over. */
+    @PostMapping("/timers/{timer}/stop")
+    String stopTimer(@PathVariable long id, @PathVariable long timer, From from, Model model) {
+        List<RunStep> over = run(id).steps().stream()
+                .filter(step -> step.slot().task().waits() && step.done())
+                .filter(step -> step.timers().stream().anyMatch(one -> one.id() == timer))
+                .toList();
+        cupboard.together(() -> {
+            over.forEach(step -> runs.tick(id, step.key(), clock.instant()));
+            runs.stopTimer(id, timer, clock.instant());
+            return over;
+        });
+        return answer(id, from, model);
+    }
+
+    private String answer(long id, From from, Model model) {
+        bell.ring(id, from.page());
+        Optional<Station> at = from.at();
+        shown.show(screens.of(id, at, from.lot()), from.bench(), model);
+        return from.view();
+    }
+
+    private Run run(long id) {
+        BatchPlan plan = plans.of(batches.load(id));
+        return Run.of(plan, runs.done(id), runs.timers(id), clock.instant());
+    }
+
+    private static RunStep step(Run run, String key) {
+        return run.steps().stream()
+                .filter(step -> step.key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> NotThere.called("step", key));
+    }
+}

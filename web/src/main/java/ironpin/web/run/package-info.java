@@ -1,0 +1,2 @@
+/** The evening itself: starting, ticking off, timing. */
+package ironpin.web.run;

@@ -1,0 +1,2 @@
+/** The bench sheet to print. */
+package ironpin.web.sheet;

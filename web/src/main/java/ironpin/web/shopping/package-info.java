@@ -1,0 +1,2 @@
+/** What to buy for a batch. */
+package ironpin.web.shopping;
