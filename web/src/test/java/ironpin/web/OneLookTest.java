@@ -79,6 +79,30 @@ public class OneLookTest extends OpenKitchen {
         assertEquals(at(reach, "wide"), width, 0.5, where);
     }
 
+    /** What can be undone and done again stands in the page's head, beside a title as long as people make them. */
+    @Test
+    public void aLongTitleAndWhatCanBeUndoneTakeNoSecondLine() {
+        BatchStore store = bean(BatchStore.class);
+        long id = store.create(store.load(4).batch(), "long title", Instant.now());
+        try (BrowserContext device = device(new Browser.NewContextOptions().setViewportSize(820, 1180))) {
+            Page page = page(device);
+            page.navigate("/batches/" + id + "/dough");
+            for (String title :
+                    List.of("The whole house at the long table", "The whole house and the neighbours too")) {
+                page.fill("#title", title);
+                page.press("#title", "Tab");
+                page.waitForCondition(() -> title.equals(store.load(id).batch().title()));
+            }
+            page.locator("[data-undo]").click();
+            page.locator("[data-redo]").waitFor();
+            page.locator("[data-undo]").waitFor();
+            Map<?, ?> reach = (Map<?, ?>) page.evaluate(REACH);
+            assertTrue(at(reach, "chrome") <= 190, reach.toString());
+            assertEquals(at(reach, "wide"), 820, 0.5, reach.toString());
+        }
+        store.delete(id);
+    }
+
     @Test
     public void sixLotsAndAPhoneLeaveRoomToo() {
         BatchStore store = bean(BatchStore.class);
