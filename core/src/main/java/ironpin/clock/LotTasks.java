@@ -60,7 +60,7 @@ final class LotTasks {
                         shape(lot.no()),
                         Station.PORTION,
                         title,
-                        bought ? Pace.folding(lot.fold(), share.pieces()) : Pace.shaping(lot.fold(), share.pieces()),
+                        Pace.shaping(lot.handiwork(), share.pieces(), bought),
                         after)
                 .withDetail("Keep them covered." + frozen)
                 .withParts(List.of(

@@ -1,10 +1,10 @@
 package ironpin.clock;
 
 import ironpin.quantity.Mass;
-import ironpin.wrapper.Fold;
+import ironpin.wrapper.Handiwork;
 import java.time.Duration;
 
-/** Usual paces of one pair of hands (est.), until the log knows this cook's. */
+/** How long the hands are at work (est.). */
 public final class Pace {
     /** From lifting one round out to the next one in. */
     public static final Duration BETWEEN_ROUNDS = Duration.ofMinutes(1);
@@ -13,23 +13,14 @@ public final class Pace {
 
     private Pace() {}
 
-    /** Rolling, filling and folding together. */
-    static Duration shaping(Fold fold, int pieces) {
-        double secondsEach =
-                switch (fold) {
-                    case HALF_MOON -> 35;
-                    case TRIANGLE -> 40;
-                    case PLEATED_CRESCENT -> 50;
-                    case LEAF -> 65;
-                    case PURSE -> 75;
-                    case GATHERED_BALL -> 90;
-                };
-        return minutes(secondsEach * pieces / 60);
-    }
-
-    /** Filling and folding a wrapper out of a pack: no cutting, no rolling. */
-    static Duration folding(Fold fold, int pieces) {
-        return minutes(shaping(fold, pieces).toSeconds() * OUT_OF_A_PACK / 60);
+    /**
+     * Rolling, filling and folding together.
+     *
+     * @param bought whether the wrappers come out of a pack: then there is nothing to cut and to roll
+     */
+    static Duration shaping(Handiwork hands, int pieces, boolean bought) {
+        double part = bought ? OUT_OF_A_PACK : 1;
+        return minutes(part * hands.seconds().mean() * pieces / 60);
     }
 
     /** Weighing and mixing, without kneading. */

@@ -40,6 +40,17 @@ public enum DoughFamily {
         return label;
     }
 
+    /** Area that it gains while it is pleated, as a share (est.): practice says 10–35 %. */
+    public double stretch() {
+        return switch (this) {
+            case COLD_WATER, WARM_WATER, PART_SCALDED -> 0.20;
+            case FULL_SCALD, EGG, WHOLEMEAL -> 0.15;
+            case SOFT_ENRICHED -> 0.30;
+            case OILED_SHEET -> 0.35;
+            case MAIZE, CLEAR_STARCH -> 0.10;
+        };
+    }
+
     /** Effective hydration it is at home in, for wheat of about 11 % protein where it is wheat. */
     public Band<Percentage> hydration() {
         return hydration;

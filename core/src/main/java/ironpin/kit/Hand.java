@@ -4,12 +4,16 @@ import ironpin.filling.PattyVerdict;
 import ironpin.filling.RawNeed;
 import ironpin.filling.Treatment;
 import ironpin.pantry.Foods;
+import ironpin.portion.Evenness;
 import ironpin.quantity.Band;
 import ironpin.quantity.Belief;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.wrapper.Fold;
+import ironpin.wrapper.Handiwork;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * What was learned about this cook: how salty a filling they like, and what is left of their vegetables when they squeeze
@@ -17,8 +21,11 @@ import java.util.Map;
  *
  * @param salt percent of a filling
  * @param squeezed percent left of the raw mass, by food and treatment
+ * @param folds how full they close a fold, and how long it takes them; folds that were never counted are not there
+ * @param evenness of the pieces they cut, if any were weighed
  */
-public record Hand(Belief salt, Map<String, Belief> squeezed) implements RawNeed {
+public record Hand(Belief salt, Map<String, Belief> squeezed, Map<Fold, Handiwork> folds, Optional<Evenness> evenness)
+        implements RawNeed {
     /** Of a food that is not in the table everything or half may be left. */
     private static final Band<Percentage> UNKNOWN_FOOD = Band.percent(50, 100);
 
@@ -29,16 +36,27 @@ public record Hand(Belief salt, Map<String, Belief> squeezed) implements RawNeed
     private static final double SQUEEZE_SCATTER = 4;
 
     /** Nothing learned yet: the usual band of salt, and of each treatment. */
-    public static final Hand UNKNOWN = new Hand(Belief.within(1.0, 1.4), Map.of());
+    public static final Hand UNKNOWN = new Hand(Belief.within(1.0, 1.4), Map.of(), Map.of(), Optional.empty());
 
     public Hand {
         squeezed = Map.copyOf(squeezed);
+        folds = Map.copyOf(folds);
+    }
+
+    /** With what their folds and pieces taught. */
+    public Hand atWork(Map<Fold, Handiwork> learned, Optional<Evenness> cut) {
+        return new Hand(salt, squeezed, learned, cut);
+    }
+
+    /** What to expect of them at a fold. */
+    public Handiwork handiwork(Fold fold) {
+        return folds.getOrDefault(fold, Handiwork.usual(fold));
     }
 
     /** After a patty was tasted. @param percent salt of the filling it was of */
     public Hand tasted(PattyVerdict verdict, double percent) {
         return verdict.aboutSalt()
-                ? new Hand(salt.after(percent + verdict.points(), PATTY_SCATTER, 1), squeezed)
+                ? new Hand(salt.after(percent + verdict.points(), PATTY_SCATTER, 1), squeezed, folds, evenness)
                 : this;
     }
 
@@ -46,7 +64,7 @@ public record Hand(Belief salt, Map<String, Belief> squeezed) implements RawNeed
     public Hand weighed(String food, Treatment treatment, Mass raw, Mass left) {
         Map<String, Belief> changed = new HashMap<>(squeezed);
         changed.put(key(food, treatment), left(food, treatment).after(100 * left.ratioTo(raw), SQUEEZE_SCATTER, 1));
-        return new Hand(salt, changed);
+        return new Hand(salt, changed, folds, evenness);
     }
 
     /** What to expect to be left, in percent of the raw mass. */

@@ -3,6 +3,7 @@ package ironpin.plan;
 import ironpin.batch.edit.Fix;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
  * One thing the numbers say.
@@ -54,6 +55,18 @@ public record Finding(Saying saying, String figure, String text, String why, Lis
     /** Something said, with a change that helps. */
     static Finding of(Saying saying, String figure, String text, String why, Fix fix) {
         return new Finding(saying, figure, text, why, List.of(fix));
+    }
+
+    /** The same with those changes only that can be made. */
+    Finding offering(Predicate<Fix> possible) {
+        return fixes.stream().allMatch(possible)
+                ? this
+                : new Finding(
+                        saying,
+                        figure,
+                        text,
+                        why,
+                        fixes.stream().filter(possible).toList());
     }
 
     /** How much it matters. */

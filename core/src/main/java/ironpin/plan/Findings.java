@@ -33,7 +33,10 @@ public final class Findings {
                     case CLOCK -> ClockFindings.of(plan, late);
                     case BOOK -> List.of();
                 };
-        return found.stream().sorted((a, b) -> b.level().compareTo(a.level())).toList();
+        return found.stream()
+                .map(one -> one.offering(fix -> fix.possible(plan.batch())))
+                .sorted((a, b) -> b.level().compareTo(a.level()))
+                .toList();
     }
 
     /** What a lot holds, or may hold, that somebody at the table avoids. */

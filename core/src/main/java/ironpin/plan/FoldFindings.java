@@ -3,13 +3,18 @@ package ironpin.plan;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.CountField;
 import ironpin.batch.edit.Fix;
+import ironpin.batch.edit.RollField;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Side;
+import ironpin.wording.Count;
+import ironpin.wording.Name;
 import ironpin.wrapper.FillRoom;
 import ironpin.wrapper.Fold;
+import ironpin.wrapper.Handiwork;
+import ironpin.wrapper.Outline;
+import ironpin.wrapper.Rim;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** Whether the filling closes, and how the pleats are spaced. */
 final class FoldFindings {
@@ -19,30 +24,55 @@ final class FoldFindings {
         List<Finding> found = new ArrayList<>();
         lot.room().ifPresent(room -> found.add(room(lot, room)));
         Fold fold = lot.lot().fold();
-        lot.lot()
-                .bought()
-                .ifPresent(
-                        wrapper -> found.add(
-                                Finding.of(
-                                        Saying.WRAPPER_DRY,
-                                        Words.mm(wrapper.size().millimetres()),
-                                        "wrappers are dry: wet the rim with a finger or a brush before folding.",
-                                        "It holds simple folds only; a pleat cracks it. Flour and water stirred to a paste holds best.")));
+        boolean bought = lot.lot().bought().isPresent();
+        Rim rim = fold.rim(bought);
+        if (fold.seamMm() > 0) {
+            found.add(Finding.of(
+                    Saying.RIM_MOIST,
+                    Words.mm(fold.seamMm()),
+                    (lot.lot().outline() == Outline.STRIP
+                                    ? "of edge stays free for the seam: "
+                                    : "of rim is the seam: ")
+                            + rim.label()
+                            + (bought ? ", for it is dry out of the pack." : "."),
+                    Name.first(rim.why()) + "."));
+        }
         if (fold.pleats() > 0 && lot.room().isPresent()) {
-            double rim = Math.PI * lot.lot().shape().disc().millimetres();
-            double pleated = fold.enclosure() == Fold.Enclosure.TUBE ? rim / 2 : rim;
+            double pleated = Math.PI * lot.lot().wide().millimetres() * fold.pleated();
             found.add(Finding.of(
                     Saying.PLEATS,
                     fold.pleats() + " pleats",
                     "about " + Words.mm(pleated / fold.pleats()) + " apart.",
                     "The pleated part of the rim, shared out evenly."));
         }
-        lot.bread()
-                .ifPresent(bread -> found.add(Finding.of(
-                        Saying.BREAD_PLEATS,
-                        fold.pleats() + " pleats",
-                        "gather the edge; pinch off what is spare.",
-                        "Spare dough at the seam makes one side thick.")));
+        if (fold.spare() > 0) {
+            double spare = lot.share().doughEach().grams() * fold.spare();
+            found.add(Finding.of(
+                    Saying.SPARE_DOUGH,
+                    Words.fine(spare),
+                    "of dough is pinched off each, "
+                            + Words.grams(spare * lot.share().pieces()) + " in all (est.).",
+                    "Spare dough at the seam makes one side thick. Gathered in " + fold.pleats() + " pleats."));
+        }
+        Handiwork hands = lot.lot().handiwork();
+        if (hands.comfort().lessons() > 0 && lot.room().isPresent()) {
+            found.add(Finding.of(
+                    Saying.COMFORT_LEARNED,
+                    percent(hands.comfort().mean()) + " ±"
+                            + percent(hands.comfort().spread()),
+                    "of the room closes with ease in your hands, learned from "
+                            + Count.of(hands.comfort().lessons(), "piece") + " (est.).",
+                    "From what burst and what held; "
+                            + percent(Handiwork.usual(fold).comfort().mean()) + " is usual."));
+        }
+        if (hands.seconds().lessons() > 0) {
+            found.add(Finding.of(
+                    Saying.PACE_LEARNED,
+                    Math.round(hands.seconds().mean()) + " s",
+                    "a piece is your pace at this fold, learned from "
+                            + Count.of(hands.seconds().lessons(), "sitting") + " (est.).",
+                    fold.usualSeconds() + " s is usual. The clock reckons with yours."));
+        }
         return found;
     }
 
@@ -56,7 +86,8 @@ final class FoldFindings {
                 + Words.grams(room.bound().grams())
                 + (bought
                         ? " (est.: geometry; a bought wrapper hardly stretches)."
-                        : " (est.: geometry, stretched a fifth).");
+                        : " (est.: geometry, stretched by "
+                                + percent(100 * lot.dough().family().stretch()) + ").");
         if (Side.of(filling.grams(), 0, room.comfortable().grams(), Words::grams) == Side.WITHIN) {
             return Finding.of(
                     Saying.ROOM_SPARE,
@@ -65,27 +96,46 @@ final class FoldFindings {
                     why);
         }
         double wanted = Words.floorTenth(room.comfortable().grams());
-        Optional<Fix> fix = wanted >= CountField.FILLING_EACH.low()
-                ? Optional.of(new Fix(
-                        "Fill " + Words.fine(wanted),
-                        CountField.FILLING_EACH.at(Address.lot(lot.lot().no())),
-                        wanted))
-                : Optional.empty();
+        List<Fix> fixes = fixes(lot, filling, wanted);
         boolean bursts = Side.of(filling.grams(), 0, room.bound().grams(), Words::grams) == Side.ABOVE;
         return bursts
-                ? Finding.of(
+                ? new Finding(
                         Saying.ROOM_BURST,
                         Words.grams(filling.grams()),
                         "of filling: the fold holds " + Words.grams(room.bound().grams()) + " at all, "
                                 + Words.grams(room.comfortable().grams()) + " with ease (est.).",
                         why,
-                        fix)
-                : Finding.of(
+                        fixes)
+                : new Finding(
                         Saying.ROOM_TIGHT,
                         Words.grams(filling.grams()),
                         "of filling is tight: the fold closes with ease round "
                                 + Words.grams(room.comfortable().grams()) + " (est.).",
                         why,
-                        fix);
+                        fixes);
+    }
+
+    /** Less filling, or a wrapper wide enough for it: whole millimetres upwards, and only as wide as a wrapper may be. */
+    private static List<Fix> fixes(LotPlan lot, Mass filling, double wanted) {
+        List<Fix> fixes = new ArrayList<>();
+        if (wanted >= CountField.FILLING_EACH.low()) {
+            fixes.add(new Fix(
+                    "Fill " + Words.fine(wanted),
+                    CountField.FILLING_EACH.at(Address.lot(lot.lot().no())),
+                    wanted));
+        }
+        double wide = Math.ceil(
+                FillRoom.widthFor(filling, lot.skin(), lot.lot().fold()).millimetres());
+        if (lot.lot().bought().isEmpty() && wide <= RollField.DISC.high()) {
+            fixes.add(new Fix(
+                    "Roll to " + Words.mm(wide),
+                    RollField.DISC.at(Address.lot(lot.lot().no())),
+                    wide));
+        }
+        return fixes;
+    }
+
+    private static String percent(double percent) {
+        return Words.trimmed(Math.rint(percent)) + " %";
     }
 }

@@ -127,6 +127,7 @@ public final class LeftOver {
         Balance.OfLot of = balance.lot(lot.no());
         long pieces = left.wholePieces(of.fillingEach());
         double more = Math.ceil(of.doughEach().grams()
+                * lot.taken()
                 * pieces
                 / (1 - dough.loss().fraction())
                 / dough.formula().doughPerFlour());

@@ -11,6 +11,8 @@ import ironpin.cook.Rounds;
 import ironpin.dough.HydrationTarget;
 import ironpin.dough.Mixing;
 import ironpin.portion.RopePlan;
+import ironpin.portion.SheetPlan;
+import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
 import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.FillRoom;
@@ -68,12 +70,16 @@ public record LotPlan(
                 Pin.of(batch, lot),
                 hydration(dough, lot),
                 DoughMixing.of(batch, balance, dough.no()),
-                RopePlan.of(share.doughEach(), share.pieces(), lot.shape().rope()),
+                RopePlan.of(
+                        share.doughEach(),
+                        share.pieces(),
+                        lot.shape().rope(),
+                        lot.cutting().board()),
                 profile(lot, share),
-                pressed ? Optional.empty() : Optional.of(room(lot)),
+                pressed ? Optional.empty() : Optional.of(FillRoom.of(skin(lot, dough), lot.fold())),
                 pressed
                         ? Optional.of(StuffedBread.of(
-                                share.doughEach(),
+                                share.doughEach().multipliedBy(1 - lot.fold().spare()),
                                 share.fillingEach(),
                                 lot.shape().disc()))
                         : Optional.empty(),
@@ -82,14 +88,41 @@ public record LotPlan(
     }
 
     private static WrapperProfile profile(Lot lot, Balance.OfLot share) {
-        double ratio = lot.bought().isPresent() ? 1 : lot.shape().centreToRim();
-        return WrapperProfile.ofDiameter(share.doughEach(), lot.wide(), ratio);
+        return switch (lot.outline()) {
+            case ROUND ->
+                WrapperProfile.ofDiameter(
+                        share.doughEach(),
+                        lot.wide(),
+                        lot.bought().isPresent() || lot.fromSheet()
+                                ? 1
+                                : lot.shape().centreToRim());
+            case SQUARE -> WrapperProfile.even(share.doughEach(), lot.wide(), lot.wide());
+            case STRIP ->
+                WrapperProfile.even(share.doughEach(), lot.wide(), lot.shape().slice());
+        };
     }
 
-    private static FillRoom room(Lot lot) {
-        return lot.bought()
-                .map(wrapper -> FillRoom.of(wrapper, lot.fold()))
-                .orElseGet(() -> FillRoom.of(lot.shape().disc(), lot.fold()));
+    /** What is closed, as geometry sees it. */
+    public FillRoom.Skin skin() {
+        return skin(lot, dough);
+    }
+
+    private static FillRoom.Skin skin(Lot lot, Dough dough) {
+        double stretch = lot.bought().isPresent()
+                ? FillRoom.BOUGHT_STRETCH
+                : dough.family().stretch();
+        return new FillRoom.Skin(
+                lot.wide(), lot.shape().slice(), stretch, lot.handiwork().comfortable());
+    }
+
+    /** Its pieces out of a sheet, as many rollings as they take; only where they are cut out of one. */
+    public Optional<SheetPlan> sheet() {
+        if (!lot.fromSheet() || share.pieces() == 0) {
+            return Optional.empty();
+        }
+        Mass dough = share.doughEach().times(share.pieces()).multipliedBy(lot.taken());
+        return Optional.of(SheetPlan.of(
+                dough, share.doughEach(), share.pieces(), lot.shape().disc(), lot.cutting()));
     }
 
     private static HydrationTarget hydration(Dough dough, Lot lot) {

@@ -5,7 +5,12 @@ import ironpin.batch.edit.Address;
 import ironpin.batch.edit.CountField;
 import ironpin.batch.edit.Fix;
 import ironpin.portion.CutTree;
+import ironpin.portion.Evenness;
+import ironpin.portion.PortionSchool;
 import ironpin.portion.RopePlan;
+import ironpin.portion.SheetCut;
+import ironpin.portion.SheetPlan;
+import ironpin.portion.Tally;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quoted;
 import ironpin.quantity.Side;
@@ -13,6 +18,7 @@ import ironpin.style.Style;
 import ironpin.style.Styles;
 import ironpin.wording.Count;
 import ironpin.wrapper.BoughtWrapper;
+import ironpin.wrapper.Outline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -30,14 +36,114 @@ final class PortionFindings {
             return found;
         }
         if (lot.share().pieces() > 0) {
-            found.add(rope(lot.rope()));
-        }
-        if (lot.rope().longest() > 1) {
-            found.add(tree(lot));
+            cut(lot, found);
         }
         found.add(size(lot));
         leftOver(plan, lot, found);
         return found;
+    }
+
+    private static void cut(LotPlan lot, List<Finding> found) {
+        if (lot.lot().outline() == Outline.STRIP) {
+            found.add(slices(lot));
+            return;
+        }
+        lot.sheet().ifPresent(sheet -> sheet(lot, sheet, found));
+        switch (lot.lot().cutting().school()) {
+            case ROPE -> found.add(rope(lot.rope()));
+            case RING -> found.add(ring(lot.rope()));
+            case HALVING, CUTTER, SQUARES -> {}
+        }
+        boolean divided = lot.lot().cutting().school().rope() && parts(lot) > 1;
+        if (divided) {
+            found.add(tree(lot));
+        }
+        found.add(evenness(lot));
+    }
+
+    /** Halving begins with the whole dough; ropes and rings are divided one by one. */
+    private static int parts(LotPlan lot) {
+        return lot.lot().cutting().school() == PortionSchool.HALVING
+                ? lot.share().pieces()
+                : lot.rope().longest();
+    }
+
+    private static Finding ring(RopePlan rope) {
+        return Finding.of(
+                Saying.RING_CUT,
+                Words.fineMm(rope.cut().millimetres()),
+                "of ring is a piece: " + Count.of(rope.ropes(), "ring") + " of " + rope.longest() + ", "
+                        + Words.mm(rope.ropeLength().millimetres()) + " round before it is cut open.",
+                "A ring " + Words.mm(rope.diameter().millimetres()) + " thick weighs "
+                        + Quoted.massPerLength(RopePlan.gramsPerCm(rope.diameter()))
+                        + " (est., dough at 1.22 g/cm³).");
+    }
+
+    private static Finding slices(LotPlan lot) {
+        int pieces = lot.share().pieces();
+        double slice = lot.lot().shape().slice().millimetres();
+        int each = Math.max(1, (int) Math.floor(lot.lot().cutting().board().millimetres() / slice + 1e-9));
+        int rolls = (pieces + each - 1) / each;
+        int longest = (pieces + rolls - 1) / rolls;
+        return Finding.of(
+                Saying.STRIP_CUT,
+                Count.of(rolls, "roll"),
+                "of " + Count.of(longest, "slice") + " at most, each " + Words.mm(slice) + " wide.",
+                "A sheet " + Words.mm(longest * slice) + " by "
+                        + Words.mm(lot.lot().wide().millimetres()) + ", rolled up along its longer side.");
+    }
+
+    private static void sheet(LotPlan lot, SheetPlan sheet, List<Finding> found) {
+        if (sheet.rollings().isEmpty()) {
+            return;
+        }
+        SheetCut first = sheet.rollings().get(0);
+        String size = Words.mm(lot.lot().cutting().board().millimetres()) + " by "
+                + Words.mm(sheet.heights().get(0).millimetres());
+        int again = sheet.pieces() - first.pieces();
+        String rolled = again == 0
+                ? ""
+                : " " + Count.of(Math.min(again, sheet.wanted() - first.pieces()), "piece") + " more come of "
+                        + Count.of(sheet.rollings().size() - 1, "rolling") + " of the trimmings.";
+        found.add(Finding.of(
+                Saying.SHEET_CUT,
+                Count.of(Math.min(first.pieces(), sheet.wanted()), "piece"),
+                "come out of the sheet at once, "
+                        + Words.fineMm(first.thickness().millimetres()) + " thick (est.)." + rolled,
+                "The sheet is " + size + "; " + Words.grams(first.trimmings().grams())
+                        + " of it lie between the pieces."));
+        if (sheet.missing() > 0) {
+            found.add(Finding.of(
+                    Saying.SHEET_SHORT,
+                    Count.of(sheet.missing(), "piece"),
+                    "of " + sheet.wanted() + " missing: the sheet and its trimmings give no more (est.).",
+                    "The last scraps are too small for the cutter.",
+                    new Fix(
+                            "Make " + sheet.pieces(),
+                            CountField.PIECES.at(Address.lot(lot.lot().no())),
+                            sheet.pieces())));
+        }
+        double over = lot.share().doughEach().grams()
+                * lot.share().pieces()
+                * (lot.lot().taken() - 1);
+        found.add(Finding.of(
+                Saying.TRIMMINGS,
+                Words.grams(over),
+                "of trimmings are over at the end (est.).",
+                "Counted in with the flour: " + Words.one(100 * (lot.lot().taken() - 1))
+                        + " % of what is in the pieces."));
+    }
+
+    private static Finding evenness(LotPlan lot) {
+        PortionSchool school = lot.lot().cutting().school();
+        int pieces = lot.share().pieces();
+        long outside = Math.round(pieces * Evenness.outside(school.spread(), Tally.BAND));
+        return Finding.of(
+                Saying.EVENNESS,
+                "±" + Words.trimmed(100 * school.spread()) + " %",
+                "is how even pieces from " + school.label() + " come out (est.): about " + outside + " of " + pieces
+                        + " further than " + Words.trimmed(100 * Tally.BAND) + " % off.",
+                "Uneven pieces cook unevenly. Weighed one by one, none needs to be.");
     }
 
     private static void pack(LotPlan lot, BoughtWrapper.Packs packs, List<Finding> found) {
@@ -74,20 +180,23 @@ final class PortionFindings {
     }
 
     private static Finding tree(LotPlan lot) {
-        RopePlan rope = lot.rope();
-        CutTree tree = CutTree.of(rope.longest());
+        boolean halving = lot.lot().cutting().school() == PortionSchool.HALVING;
+        boolean ring = lot.lot().cutting().school() == PortionSchool.RING;
+        CutTree tree = CutTree.of(parts(lot));
         String factors = tree.factors().stream().map(String::valueOf).collect(Collectors.joining(" × "));
         if (tree.byEye()) {
             return Finding.of(
                     Saying.CUT_BY_EYE,
                     factors,
-                    "is how to divide a rope of " + rope.longest() + " by eye.",
+                    "is how to divide " + (halving ? "the dough into " : ring ? "a ring of " : "a rope of ")
+                            + tree.pieces() + " by eye.",
                     "Small even splits are easier than a long row.");
         }
         return new Finding(
                 Saying.CUT_BY_RULER,
-                String.valueOf(rope.longest()),
-                "in a rope do not divide by eye: cut by the ruler or the scale.",
+                String.valueOf(tree.pieces()),
+                (halving ? "pieces" : ring ? "in a ring" : "in a rope")
+                        + " do not divide by eye: cut by the ruler or the scale.",
                 tree.nearest().stream().map(String::valueOf).collect(Collectors.joining(" and "))
                         + " would. Turn the rope a quarter after every cut.",
                 divisible(lot));
@@ -111,7 +220,14 @@ final class PortionFindings {
     }
 
     private static boolean divides(LotPlan lot, int pieces) {
-        RopePlan rope = RopePlan.of(lot.share().doughEach(), pieces, lot.rope().diameter());
+        if (lot.lot().cutting().school() == PortionSchool.HALVING) {
+            return CutTree.of(pieces).byEye();
+        }
+        RopePlan rope = RopePlan.of(
+                lot.share().doughEach(),
+                pieces,
+                lot.rope().diameter(),
+                lot.lot().cutting().board());
         return rope.shorterRopes() == 0 && CutTree.of(rope.longest()).byEye();
     }
 

@@ -1,14 +1,18 @@
 package ironpin.plan;
 
+import ironpin.batch.Lot;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.Fix;
 import ironpin.batch.edit.RollField;
+import ironpin.portion.RopePlan;
 import ironpin.quantity.Band;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Length;
 import ironpin.quantity.Quoted;
 import ironpin.quantity.Side;
+import ironpin.wording.Count;
 import ironpin.wrapper.BoughtWrapper;
+import ironpin.wrapper.FillRoom;
 import ironpin.wrapper.StuffedBread;
 import ironpin.wrapper.WrapperProfile;
 import java.util.ArrayList;
@@ -19,6 +23,11 @@ final class RollFindings {
     private static final Band<Length> RIM = new Band<>(Length.ofMillimetres(0.8), Length.ofMillimetres(1.2));
     private static final Length GOOD_RIM = Length.ofMillimetres(1.0);
     private static final Length GOOD_SKIN = Length.ofMillimetres(0.8);
+    private static final Length THIN_SKIN = Length.ofMillimetres(0.7);
+    private static final Length THICK_SKIN = Length.ofMillimetres(2);
+
+    /** Wrappers that lie on one another without sticking. */
+    private static final int STACK = 10;
 
     private static final String RIM_SAID = Quoted.number(Dimension.LENGTH, 0.8, 1) + "–" + Quoted.length(1.2, 1);
 
@@ -28,7 +37,46 @@ final class RollFindings {
         if (lot.lot().bought().isPresent()) {
             return List.of(pack(lot.lot().bought().get()));
         }
-        return lot.bread().isPresent() ? bread(lot, lot.bread().get()) : wrapper(lot);
+        if (lot.bread().isPresent()) {
+            return bread(lot, lot.bread().get());
+        }
+        return switch (lot.lot().outline()) {
+            case STRIP -> List.of(even(lot), roll(lot));
+            case SQUARE -> List.of(even(lot), stacked(lot));
+            case ROUND -> lot.lot().fromSheet() ? List.of(even(lot), stacked(lot)) : wrapper(lot);
+        };
+    }
+
+    private static Finding even(LotPlan lot) {
+        return Finding.of(
+                Saying.EVEN_THICK,
+                Words.fineMm(lot.wrapper().rim().millimetres()),
+                "thick all over (est.).",
+                "From the mass of a piece and its area, dough at 1.22 g/cm³.");
+    }
+
+    /** Of a rolled strip: the circle with the area of its section. */
+    private static Finding roll(LotPlan lot) {
+        double slice = lot.lot().shape().slice().centimetres();
+        double cm3 = lot.share().doughEach().grams() / RopePlan.DOUGH_DENSITY
+                + lot.share().fillingEach().grams() / FillRoom.FILLING_DENSITY;
+        double across = Math.sqrt(4 * cm3 / slice / Math.PI);
+        double free = lot.lot().fold().seamMm();
+        return Finding.of(
+                Saying.ROLL_THICK,
+                Words.mm(10 * across),
+                "across is the roll (est.), if no air is rolled in.",
+                "Spread up to " + Words.mm(free) + " from the long edge; that edge seals it.");
+    }
+
+    private static Finding stacked(LotPlan lot) {
+        int pieces = lot.share().pieces();
+        int stacks = Math.max(1, (pieces + STACK - 1) / STACK);
+        return Finding.of(
+                Saying.STACKED,
+                Count.of(stacks, "stack"),
+                "of at most " + STACK + ", dusted between, under a damp cloth.",
+                "Uncovered they skin over in 5 to 10 minutes, covered they keep for half an hour and more (est.).");
     }
 
     private static List<Finding> wrapper(LotPlan lot) {
@@ -58,6 +106,16 @@ final class RollFindings {
                 Words.fineMm(profile.centre().millimetres()),
                 "in the middle (est.), " + Words.one(lot.lot().shape().centreToRim()) + " times the rim.",
                 "The middle carries the filling; a cone over a disc gives both from the dough's mass."));
+        if (lot.lot().taken() > 1) {
+            double each = lot.share().doughEach().grams();
+            found.add(Finding.of(
+                    Saying.CUT_AWAY,
+                    Words.fine(each * (lot.lot().taken() - 1)),
+                    "of each piece is cut away (est.): cut "
+                            + Words.fine(each * lot.lot().taken()) + " off the rope.",
+                    "A piece has to be rolled larger than the cutter all round."));
+        }
+        found.add(stacked(lot));
         return found;
     }
 
@@ -95,10 +153,38 @@ final class RollFindings {
                 Words.fineMm(bread.thickness().millimetres()),
                 "thick (est.) when pressed to " + Words.mm(bread.diameter().millimetres()) + ".",
                 "Dough and filling spread over the same disc."));
+        found.add(schools(lot));
         return found;
     }
 
+    /** As thin as it goes, or thick: the width that gives the skin of either. */
+    private static Finding schools(LotPlan lot) {
+        double thin = wideFor(lot, THIN_SKIN);
+        double thick = wideFor(lot, THICK_SKIN);
+        return new Finding(
+                Saying.BREAD_SCHOOLS,
+                Words.mm(thick) + " or " + Words.mm(thin),
+                "wide: the thick school stops at a skin of " + Words.fineMm(THICK_SKIN.millimetres())
+                        + " on either side, the thin one goes on to " + Words.fineMm(THIN_SKIN.millimetres())
+                        + " (est.).",
+                "Thick ones stay soft and forgive; thin ones crisp and tear.",
+                List.of(disc(lot, thick), disc(lot, thin)));
+    }
+
+    private static double wideFor(LotPlan lot, Length skin) {
+        StuffedBread now = lot.bread().orElseThrow();
+        return Math.floor(now.diameter().millimetres() * Math.sqrt(now.skin().millimetres() / skin.millimetres()));
+    }
+
     private static Fix disc(LotPlan lot, double wantedMm) {
+        Lot.GivesWay gives = lot.lot().shape().givesWay();
+        if (lot.bread().isEmpty() && (gives == Lot.GivesWay.DOUGH || gives == Lot.GivesWay.RATIO)) {
+            // Another width would leave the rim as it is: the cook lets something else follow.
+            return new Fix(
+                    "Make the rim " + Words.fineMm(GOOD_RIM.millimetres()),
+                    RollField.RIM.at(Address.lot(lot.lot().no())),
+                    GOOD_RIM.millimetres());
+        }
         double mm = Math.max(RollField.DISC.low(), Math.min(RollField.DISC.high(), wantedMm));
         return new Fix(
                 "Roll to " + Words.mm(mm),

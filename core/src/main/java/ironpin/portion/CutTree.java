@@ -58,4 +58,24 @@ public record CutTree(int pieces, List<Integer> factors) {
         }
         return near;
     }
+
+    /**
+     * One step of dividing: every part there is, cut into so many.
+     *
+     * @param parts how many parts there are before it
+     * @param into how many each is cut into, 2 to 5 if it is for the eye
+     * @param after how many parts there are after it
+     */
+    public record Cut(int parts, int into, int after) {}
+
+    /** The steps in their order: each leaves parts that are all alike. */
+    public List<Cut> steps() {
+        List<Cut> steps = new ArrayList<>();
+        int parts = 1;
+        for (int factor : factors) {
+            steps.add(new Cut(parts, factor, parts * factor));
+            parts *= factor;
+        }
+        return steps;
+    }
 }

@@ -16,9 +16,6 @@ public record RopePlan(Length diameter, Length cut, int ropes, int longest, int 
     /** Density of an unleavened wheat dough, g/cm³. */
     public static final double DOUGH_DENSITY = 1.22;
 
-    /** As long as a forearm: longer ropes thin out under their own weight. */
-    private static final double LONGEST_ROPE_CM = 45;
-
     /**
      * @param piece mass of one piece, above 0
      * @param pieces how many, 0 or more
@@ -26,11 +23,20 @@ public record RopePlan(Length diameter, Length cut, int ropes, int longest, int 
      * @throws IllegalArgumentException if the piece or the rope is nothing
      */
     public static RopePlan of(Mass piece, int pieces, Length diameter) {
+        return of(piece, pieces, diameter, Cutting.USUAL.board());
+    }
+
+    /**
+     * As {@link #of(Mass, int, Length)}.
+     *
+     * @param board no rope is longer, unless a single piece is
+     */
+    public static RopePlan of(Mass piece, int pieces, Length diameter, Length board) {
         if (piece.micrograms() <= 0 || diameter.micrometres() <= 0 || pieces < 0) {
             throw new IllegalArgumentException("a rope needs a thickness and pieces that weigh something");
         }
         double cutCm = piece.grams() / gramsPerCm(diameter);
-        int fit = Math.max(1, (int) Math.floor(LONGEST_ROPE_CM / cutCm));
+        int fit = Math.max(1, (int) Math.floor(board.centimetres() / cutCm));
         int ropes = Math.max(1, ceilDiv(pieces, fit));
         return new RopePlan(diameter, Length.ofMillimetres(cutCm * 10), ropes, ceilDiv(pieces, ropes), pieces);
     }

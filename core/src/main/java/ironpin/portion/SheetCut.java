@@ -43,6 +43,24 @@ public record SheetCut(int pieces, Mass sheet, Mass inPieces, Length thickness) 
         return of(across * down, width, height, thickness, side.centimetres() * side.centimetres());
     }
 
+    /**
+     * Share of a sheet that ends in pieces when it is so long that its end does not count.
+     *
+     * @param width of the sheet
+     * @param cutter width of a round, or side of a square
+     * @return 0 if none fits
+     */
+    public static double longSheet(Length width, Length cutter, boolean squares) {
+        demand(width, cutter);
+        double w = width.millimetres() / cutter.millimetres();
+        if (squares) {
+            return whole(w) / w;
+        }
+        double straight = whole(w);
+        double inGaps = (straight + whole(w - 0.5)) / 2 / NEXT_IN_THE_GAPS;
+        return Math.PI / 4 * Math.max(straight, inGaps) / w;
+    }
+
     /** How high a sheet of this width is rolled out of so much dough. */
     public static Length height(Mass dough, Length width, Length thickness) {
         double areaCm2 = areaCm2(dough, thickness);

@@ -251,7 +251,7 @@ final class PieceCheck {
     }
 
     private void room(Length disc, Spread inside) {
-        FillRoom room = FillRoom.of(disc, recipe.fold());
+        FillRoom room = FillRoom.of(FillRoom.Skin.usual(disc), recipe.fold());
         double grams = inside.usual();
         double bound = room.bound().grams();
         double ease = room.comfortable().grams();

@@ -18,6 +18,7 @@ import ironpin.filling.MixSchool;
 import ironpin.filling.SafeCore;
 import ironpin.kit.Kit;
 import ironpin.pantry.Flour;
+import ironpin.portion.Cutting;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Spread;
@@ -27,6 +28,7 @@ import ironpin.style.Style;
 import ironpin.style.Styles;
 import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.Fold;
+import ironpin.wrapper.Handiwork;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -164,7 +166,7 @@ public final class RecipeBatch {
                                 * (1 - LOSS.fraction())
                                 / (n * sharing(recipe.fillings().size(), count)))),
                 style.fillingEach());
-        Lot.Shape shape = new Lot.Shape(
+        Lot.Shape shape = Lot.Shape.of(
                 style.shape().rope(),
                 recipe.hints().disc().orElse(style.shape().disc()),
                 style.shape().centreToRim());
@@ -187,7 +189,9 @@ public final class RecipeBatch {
                 style.method(),
                 Vessel.usual(style.method().vessel()),
                 dip(),
-                bought);
+                bought,
+                Cutting.USUAL,
+                Handiwork.usual(bought.map(wrapper -> wrapper.holding(fold)).orElse(fold)));
     }
 
     private String name(int index, int count, Filling filling) {

@@ -17,6 +17,7 @@ import ironpin.filling.SafeCore;
 import ironpin.kit.Kit;
 import ironpin.pantry.Flour;
 import ironpin.pantry.Flours;
+import ironpin.portion.Cutting;
 import ironpin.quantity.Band;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
@@ -122,7 +123,7 @@ public record Style(
     }
 
     /** The lot of a new batch. */
-    public Lot startLot(int no, int doughNo, int fillingNo, int each) {
+    public Lot startLot(int no, int doughNo, int fillingNo, int each, Kit kit) {
         return new Lot(
                 no,
                 name,
@@ -138,6 +139,8 @@ public record Style(
                 method,
                 Vessel.usual(method.vessel()),
                 dip,
-                Optional.empty());
+                Optional.empty(),
+                Cutting.USUAL,
+                kit.hand().handiwork(fold));
     }
 }

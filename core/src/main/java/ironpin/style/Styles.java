@@ -205,7 +205,7 @@ public final class Styles {
             doughs.add(style.startDough(no, kit));
             fillings.add(style.startFilling(no));
             int each = styles.size() == 1 ? style.perEater(appetite) : style.perEater(grams / styles.size());
-            lots.add(style.startLot(no, no, no, each));
+            lots.add(style.startLot(no, no, no, each, kit));
         }
         return new Batch(title, serving, eaters, appetite, kit.waters(), guests(kit), doughs, fillings, lots);
     }
@@ -215,6 +215,6 @@ public final class Styles {
     }
 
     private static Lot.Shape shape(double ropeMm, double discMm, double centreToRim) {
-        return new Lot.Shape(Length.ofMillimetres(ropeMm), Length.ofMillimetres(discMm), centreToRim);
+        return Lot.Shape.of(Length.ofMillimetres(ropeMm), Length.ofMillimetres(discMm), centreToRim);
     }
 }

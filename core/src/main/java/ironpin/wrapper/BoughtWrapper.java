@@ -88,9 +88,14 @@ public record BoughtWrapper(Shape shape, Thickness thickness, Length size, Mass 
         return folds().contains(fold) ? fold : folds().get(0);
     }
 
-    /** The folds it can hold; a pleat cracks a dry wrapper. */
+    /** The folds it can hold: a round one even pleats, with its rim wet; a square one folds corner to corner only. */
     public List<Fold> folds() {
-        return shape == Shape.ROUND ? List.of(Fold.HALF_MOON) : List.of(Fold.TRIANGLE);
+        return Fold.of(outline(), true);
+    }
+
+    /** What it looks like from above. */
+    public Outline outline() {
+        return shape == Shape.ROUND ? Outline.ROUND : Outline.SQUARE;
     }
 
     /** Its area, cm². */

@@ -12,46 +12,87 @@ import ironpin.quantity.Mass;
  */
 public record FillRoom(Mass bound, Mass comfortable) {
     /** Density of a minced or chopped filling, g/cm³. */
-    static final double FILLING_DENSITY = 1.02;
+    public static final double FILLING_DENSITY = 1.02;
 
-    /** Area that fresh dough gains in the pleating hand; practice says 10–35 %. */
-    static final double STRETCH = 0.20;
+    /** Area that dough of no known family gains in the pleating hand; practice says 10–35 %. */
+    public static final double USUAL_STRETCH = 0.20;
 
-    /** Share of the bound that closes with ease; practice says 60–70 %. */
-    static final double COMFORTABLE_SHARE = 0.65;
+    /** Area that a wrapper out of a pack gains. */
+    public static final double BOUGHT_STRETCH = 0;
+
+    /** Share of the bound that closes with ease, until a cook's own is known; practice says 60–70 %. */
+    public static final double COMFORTABLE_SHARE = 0.65;
+
+    private static final double WIDEST_MM = 1_000;
 
     /** ∫₀¹ du/√(1−u⁴), half the lemniscate constant. */
     private static final double QUARTER_LEMNISCATE = 1.311028777146059905;
 
     /**
-     * The room in a disc folded this way.
+     * What is closed.
      *
-     * @throws IllegalArgumentException for a gathered ball, whose room is a matter of its skin: see {@link StuffedBread}
+     * @param wide a disc's width, a square's side, or the length of a strip that is rolled up
+     * @param slice of a strip: how wide a slice is cut from the roll; without effect otherwise
+     * @param stretch area it gains while it is closed, as a share, 0 to 1
+     * @param comfortable share of the bound that closes with ease, above 0 to 1
      */
-    public static FillRoom of(Length diameter, Fold fold) {
-        double usableCm = Math.max(0, diameter.millimetres() / 2 - fold.seamMm()) / 10;
-        double stretchedCm = usableCm * Math.sqrt(1 + STRETCH);
-        double volume =
-                switch (fold.enclosure()) {
-                    case TUBE -> tubeBoundCm3(stretchedCm);
-                    case PURSE -> purseBoundCm3(stretchedCm);
-                    case DISC -> throw new IllegalArgumentException("a gathered ball is bounded by its skin");
-                };
-        Mass bound = Mass.ofGrams(volume * FILLING_DENSITY);
-        return new FillRoom(bound, bound.multipliedBy(COMFORTABLE_SHARE));
+    public record Skin(Length wide, Length slice, double stretch, double comfortable) {
+        /** A rolled disc, as far as nothing else is known of it. */
+        public static Skin usual(Length wide) {
+            return new Skin(wide, Length.ofMillimetres(30), USUAL_STRETCH, COMFORTABLE_SHARE);
+        }
     }
 
-    /** The room in a wrapper out of a pack: it hardly stretches. */
-    public static FillRoom of(BoughtWrapper wrapper, Fold fold) {
-        double sideCm = wrapper.size().centimetres();
+    /**
+     * The room in a skin folded this way.
+     *
+     * @throws IllegalArgumentException for what is pressed flat, whose room is a matter of its skin: see {@link StuffedBread}
+     */
+    public static FillRoom of(Skin skin, Fold fold) {
+        double grown = Math.sqrt(1 + skin.stretch());
         double seamCm = fold.seamMm() / 10;
+        double wideCm = skin.wide().centimetres();
         double volume =
-                switch (wrapper.shape()) {
-                    case ROUND -> tubeBoundCm3(Math.max(0, sideCm / 2 - seamCm));
-                    case SQUARE -> triangleBoundCm3(Math.max(0, sideCm / Math.sqrt(2) - seamCm * Math.sqrt(2)));
+                switch (fold.enclosure()) {
+                    case TUBE -> tubeBoundCm3(grown * Math.max(0, wideCm / 2 - seamCm));
+                    case PURSE -> purseBoundCm3(grown * Math.max(0, wideCm / 2 - seamCm));
+                    case TRIANGLE -> triangleBoundCm3(grown * Math.max(0, (wideCm / 2 - seamCm) * Math.sqrt(2)));
+                    case ROLL ->
+                        rollBoundCm3(
+                                grown * Math.max(0, wideCm - seamCm),
+                                skin.slice().centimetres());
+                    case DISC -> throw new IllegalArgumentException("what is pressed flat is bounded by its skin");
                 };
         Mass bound = Mass.ofGrams(volume * FILLING_DENSITY);
-        return new FillRoom(bound, bound.multipliedBy(COMFORTABLE_SHARE));
+        return new FillRoom(bound, bound.multipliedBy(skin.comfortable()));
+    }
+
+    /**
+     * How wide the skin must be so that this filling closes with ease, to the micrometre.
+     *
+     * @throws IllegalArgumentException as {@link #of}
+     */
+    public static Length widthFor(Mass filling, Skin skin, Fold fold) {
+        long low = 0;
+        long high = Length.ofMillimetres(WIDEST_MM).micrometres();
+        while (high - low > 1) {
+            long middle = (low + high) / 2;
+            Skin tried = new Skin(new Length(middle), skin.slice(), skin.stretch(), skin.comfortable());
+            if (of(tried, fold).comfortable().compareTo(filling) >= 0) {
+                high = middle;
+            } else {
+                low = middle;
+            }
+        }
+        return new Length(high);
+    }
+
+    /**
+     * A strip rolled up once round, cut into slices: of all shapes with that girth the circle holds most, {@code l²/(4π)} for each
+     * width.
+     */
+    static double rollBoundCm3(double lengthCm, double sliceCm) {
+        return lengthCm * lengthCm / (4 * Math.PI) * sliceCm;
     }
 
     /**

@@ -34,6 +34,23 @@ public record WrapperProfile(Mass mass, Length diameter, Length rim, Length cent
     }
 
     /**
+     * A square, or a slice of a rolled sheet: even all over.
+     *
+     * @param length of it
+     * @param width across; the profile's diameter is the length
+     * @throws IllegalArgumentException if a size is nothing
+     */
+    public static WrapperProfile even(Mass mass, Length length, Length width) {
+        demand(mass, 1);
+        if (length.micrometres() <= 0 || width.micrometres() <= 0) {
+            throw new IllegalArgumentException("a wrapper needs a length and a width");
+        }
+        double cm = mass.grams() / RopePlan.DOUGH_DENSITY / (length.centimetres() * width.centimetres());
+        Length thick = Length.ofMillimetres(cm * 10);
+        return new WrapperProfile(mass, length, thick, thick);
+    }
+
+    /**
      * The width from a wanted rim.
      *
      * @throws IllegalArgumentException if a size is nothing or the ratio below 1

@@ -65,7 +65,7 @@ public class BatchTest {
             {"a piece of nothing", (Runnable) () -> lot.withDoughEach(Mass.ZERO)},
             {"a monstrous piece", (Runnable) () -> lot.withFillingEach(Mass.ofGrams(501))},
             {"fewer than none frozen", (Runnable) () -> lot.withToFreezer(-1)},
-            {"a hollow wrapper", (Runnable) () -> new Lot.Shape(Length.ofMillimetres(20), Length.ofMillimetres(90), 0.5)
+            {"a hollow wrapper", (Runnable) () -> Lot.Shape.of(Length.ofMillimetres(20), Length.ofMillimetres(90), 0.5)
             },
             {"no pieces each", (Runnable) () -> new PieceRule.PerEater(0)},
             {"no pieces", (Runnable) () -> new PieceRule.Counted(0)},

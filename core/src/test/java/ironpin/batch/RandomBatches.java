@@ -15,10 +15,16 @@ import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingLine;
 import ironpin.kit.Kit;
 import ironpin.pantry.Allergen;
+import ironpin.portion.Cutting;
+import ironpin.portion.PortionSchool;
+import ironpin.quantity.Belief;
+import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.style.Style;
 import ironpin.style.Styles;
 import ironpin.wrapper.BoughtWrapper;
+import ironpin.wrapper.Handiwork;
+import ironpin.wrapper.RollSchool;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -78,12 +84,16 @@ public final class RandomBatches {
                 doughs.add(mixed(style.startDough(doughs.size() + 1, Kit.usual())));
             }
             fillings.add(renamed(style.startFilling(no)));
-            Lot lot = style.startLot(no, doughs.size(), no, style.perEater(Appetite.values()[random.nextInt(3)]));
+            Lot lot = style.startLot(
+                    no, doughs.size(), no, style.perEater(Appetite.values()[random.nextInt(3)]), Kit.usual());
             lots.add(lot.withDoughEach(around(lot.doughEach()))
                     .withFillingEach(around(lot.fillingEach()))
                     .withToFreezer(random.nextInt(4) == 0 ? random.nextInt(30) : 0)
                     .withBought(random.nextInt(6) == 0 ? Optional.of(pack()) : Optional.empty())
-                    .withDip(dip()));
+                    .withDip(dip())
+                    .withCutting(cutting())
+                    .withShape(rolled(lot.shape()))
+                    .withHandiwork(hands(lot)));
         }
         return new Batch(
                 "Random",
@@ -148,5 +158,22 @@ public final class RandomBatches {
 
     private Mass around(Mass mass) {
         return Mass.ofGrams(Math.round(mass.grams() * (0.7 + 0.6 * random.nextDouble()) * 10) / 10.0);
+    }
+
+    private Cutting cutting() {
+        PortionSchool[] all = PortionSchool.values();
+        return new Cutting(all[random.nextInt(all.length)], Length.ofMillimetres(300 + random.nextInt(500)));
+    }
+
+    private Lot.Shape rolled(Lot.Shape usual) {
+        return usual.withSlice(Length.ofMillimetres(10 + random.nextInt(100)))
+                .withRolling(RollSchool.values()[random.nextInt(RollSchool.values().length)])
+                .withGivesWay(Lot.GivesWay.values()[random.nextInt(Lot.GivesWay.values().length)]);
+    }
+
+    private Handiwork hands(Lot lot) {
+        return lot.handiwork()
+                .withComfort(new Belief(35 + random.nextInt(50), 1 + random.nextInt(5), random.nextInt(80)))
+                .withSeconds(new Belief(5 + random.nextInt(100), 1 + random.nextInt(9), random.nextInt(9)));
     }
 }

@@ -11,11 +11,13 @@ import ironpin.batch.edit.DoughField;
 import ironpin.cook.CookStep;
 import ironpin.filling.SafeCore;
 import ironpin.plan.BatchPlan;
+import ironpin.quantity.Belief;
 import ironpin.quantity.Mass;
 import ironpin.quantity.UnitSystem;
 import ironpin.style.Style;
 import ironpin.style.Styles;
 import ironpin.wrapper.Fold;
+import ironpin.wrapper.Handiwork;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -116,10 +118,14 @@ public class DayPlanTest {
     @Test
     public void moreWorkTakesLonger() {
         for (Fold fold : Fold.values()) {
-            assertTrue(Pace.shaping(fold, 60).compareTo(Pace.shaping(fold, 20)) > 0);
-            assertEquals(Pace.shaping(fold, 0), Duration.ofMinutes(1));
+            Handiwork hands = Handiwork.usual(fold);
+            assertTrue(Pace.shaping(hands, 60, false).compareTo(Pace.shaping(hands, 20, false)) > 0);
+            assertTrue(Pace.shaping(hands, 60, true).compareTo(Pace.shaping(hands, 60, false)) < 0);
+            assertEquals(Pace.shaping(hands, 0, false), Duration.ofMinutes(1));
+            // A pace that was learned is the one that counts: 60 pieces of 20 s are 20 min.
+            Handiwork quick = hands.withSeconds(new Belief(20, 1, 3));
+            assertEquals(Pace.shaping(quick, 60, false), Duration.ofMinutes(20));
         }
-        assertTrue(Pace.shaping(Fold.PURSE, 40).compareTo(Pace.shaping(Fold.HALF_MOON, 40)) > 0);
         assertEquals(Pace.mixing(Mass.ofGrams(1_000)), Duration.ofMinutes(8));
     }
 }

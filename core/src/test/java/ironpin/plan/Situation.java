@@ -20,6 +20,8 @@ import ironpin.filling.MixSchool;
 import ironpin.kit.Kit;
 import ironpin.pantry.Absorption;
 import ironpin.pantry.Allergen;
+import ironpin.portion.PortionSchool;
+import ironpin.quantity.Belief;
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.Percentage;
 import ironpin.recipe.Corrections;
@@ -31,6 +33,8 @@ import ironpin.style.Style;
 import ironpin.style.Styles;
 import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.Fold;
+import ironpin.wrapper.Handiwork;
+import ironpin.wrapper.RollSchool;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -136,6 +140,10 @@ public final class Situation {
                 Composing.kneading(
                         batch, 1, new Kneading(batch.dough(1).kneading().school(), Kneading.By.MACHINE));
             case "method" -> batch.withMethod(1, CookMethod.ofKey(value));
+            case "portion" ->
+                batch.mapLot(1, lot -> lot.withCutting(lot.cutting().withSchool(PortionSchool.valueOf(value))));
+            case "rolling" -> batch.mapLot(1, lot -> lot.withShape(lot.shape().withRolling(RollSchool.valueOf(value))));
+            case "hands" -> hands(Integer.parseInt(value));
             case "fold" -> batch.withFold(1, Fold.valueOf(value));
             case "bought" ->
                 Composing.bought(
@@ -166,6 +174,12 @@ public final class Situation {
         Set<Allergen> all = EnumSet.noneOf(Allergen.class);
         Arrays.stream(names.split("\\s*,\\s*")).map(Allergen::valueOf).forEach(all::add);
         return all;
+    }
+
+    /** As many pieces seen at the fold, and one sitting for every ten of them. */
+    private Batch hands(int pieces) {
+        return batch.mapLot(
+                1, lot -> lot.withHandiwork(new Handiwork(new Belief(57, 2, pieces), new Belief(42, 3, pieces / 10))));
     }
 
     private Batch learned(double points) {

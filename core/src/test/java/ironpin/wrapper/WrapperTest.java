@@ -82,14 +82,16 @@ public class WrapperTest {
         }
     }
 
+    private static FillRoom.Skin usual(double mm) {
+        return FillRoom.Skin.usual(Length.ofMillimetres(mm));
+    }
+
     @Test
     public void roomGrowsWithTheDiscAndABallHasNone() {
-        double small =
-                FillRoom.of(Length.ofMillimetres(80), Fold.LEAF).comfortable().grams();
-        double large =
-                FillRoom.of(Length.ofMillimetres(95), Fold.LEAF).comfortable().grams();
+        double small = FillRoom.of(usual(80), Fold.LEAF).comfortable().grams();
+        double large = FillRoom.of(usual(95), Fold.LEAF).comfortable().grams();
         assertTrue(large > small * 1.5);
-        assertThrows(IllegalArgumentException.class, () -> FillRoom.of(Length.ofMillimetres(95), Fold.GATHERED_BALL));
+        assertThrows(IllegalArgumentException.class, () -> FillRoom.of(usual(95), Fold.GATHERED_BALL));
     }
 
     @Test
@@ -122,8 +124,10 @@ public class WrapperTest {
         BoughtWrapper round = BoughtWrapper.usual(BoughtWrapper.Shape.ROUND, BoughtWrapper.Thickness.THIN);
         // 6 g at 1.22 g/cm³ over a disc of 9 cm.
         assertEquals(round.thick().millimetres(), 60 / 1.22 / (Math.PI * 81 / 4), 1e-3);
-        FillRoom bought = FillRoom.of(round, Fold.HALF_MOON);
-        FillRoom made = FillRoom.of(Length.ofMillimetres(90), Fold.HALF_MOON);
+        FillRoom made = FillRoom.of(usual(90), Fold.HALF_MOON);
+        FillRoom bought = FillRoom.of(
+                new FillRoom.Skin(round.size(), Length.ofMillimetres(30), FillRoom.BOUGHT_STRETCH, 0.65),
+                Fold.HALF_MOON);
         assertEquals(made.bound().grams() / bought.bound().grams(), Math.pow(1.2, 1.5), 1e-4);
         assertEquals(round.packsFor(0), new BoughtWrapper.Packs(0, 0, 0));
         assertEquals(round.packsFor(40), new BoughtWrapper.Packs(40, 1, 0));
@@ -132,7 +136,10 @@ public class WrapperTest {
             for (BoughtWrapper.Thickness thickness : BoughtWrapper.Thickness.values()) {
                 BoughtWrapper one = BoughtWrapper.usual(shape, thickness);
                 assertTrue(one.thick().millimetres() > 0.5 && one.thick().millimetres() < 1.5, one.toString());
-                assertTrue(one.folds().contains(one.holding(Fold.PURSE)));
+                for (Fold fold : Fold.values()) {
+                    assertTrue(one.folds().contains(one.holding(fold)));
+                    assertEquals(one.holding(fold).outline(), one.outline());
+                }
             }
         }
     }

@@ -1,10 +1,15 @@
 package ironpin.format;
 
+import ironpin.batch.Lot;
 import ironpin.dough.DoughFamily;
 import ironpin.dough.Kneading;
 import ironpin.filling.FillingKind;
 import ironpin.filling.MixSchool;
 import ironpin.pantry.Absorption;
+import ironpin.portion.Cutting;
+import ironpin.quantity.Length;
+import ironpin.wrapper.Fold;
+import ironpin.wrapper.Handiwork;
 import java.util.List;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -31,6 +36,7 @@ final class Loose {
             ObjectNode lot = (ObjectNode) one;
             ObjectNode rule = lot.putObject("rule");
             RULE.stream().filter(lot::hasNonNull).findFirst().ifPresent(name -> rule.set(name, lot.get(name)));
+            atWork(lot);
         }
         for (JsonNode one : batch.path("doughs")) {
             ObjectNode dough = (ObjectNode) one;
@@ -47,6 +53,32 @@ final class Loose {
             usually(filling, "mixSchool", MixSchool.suiting(kind).get(0).name());
         }
         return batch;
+    }
+
+    /** How a lot is cut, rolled and closed, where nothing is said of it. */
+    private static void atWork(ObjectNode lot) {
+        Cutting cutting = Cutting.USUAL;
+        usually(lot, "portionSchool", cutting.school().name());
+        usually(lot, "boardMm", cutting.board().millimetres());
+        Lot.Shape shape = Lot.Shape.of(
+                Length.ofMillimetres(lot.get("ropeMm").asDouble()),
+                Length.ofMillimetres(lot.get("discMm").asDouble()),
+                lot.get("centreToRim").asDouble());
+        usually(lot, "sliceMm", shape.slice().millimetres());
+        usually(lot, "rolling", shape.rolling().name());
+        usually(lot, "givesWay", shape.givesWay().name());
+        if (!lot.hasNonNull("handiwork")) {
+            lot.set(
+                    "handiwork",
+                    Spelling.JSON.valueToTree(
+                            Handiwork.usual(Fold.valueOf(lot.get("fold").asString()))));
+        }
+    }
+
+    private static void usually(ObjectNode node, String name, double usual) {
+        if (!node.hasNonNull(name)) {
+            node.put(name, usual);
+        }
     }
 
     /** Nothing is known of a flour beyond its label until somebody says so. */

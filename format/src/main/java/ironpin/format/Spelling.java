@@ -20,6 +20,8 @@ import ironpin.filling.MixSchool;
 import ironpin.pantry.Absorption;
 import ironpin.pantry.Flour;
 import ironpin.pantry.Price;
+import ironpin.portion.Cutting;
+import ironpin.portion.PortionSchool;
 import ironpin.quantity.Percentage;
 import ironpin.wrapper.BoughtWrapper;
 import java.util.List;
@@ -49,6 +51,7 @@ final class Spelling {
             .addMixIn(Absorption.class, OfAbsorption.class)
             .addMixIn(Filling.class, OfFilling.class)
             .addMixIn(Lot.class, OfLot.class)
+            .addMixIn(Cutting.class, OfCutting.class)
             .addMixIn(Dip.class, OfDip.class)
             .addMixIn(WrittenBatch.Came.class, OfCame.class)
             .build();
@@ -121,8 +124,16 @@ final class Spelling {
         @JsonUnwrapped
         Lot.Shape shape();
 
+        @JsonUnwrapped
+        Cutting cutting();
+
         @JsonProperty("boughtWrapper")
         Optional<BoughtWrapper> bought();
+    }
+
+    private interface OfCutting {
+        @JsonProperty("portionSchool")
+        PortionSchool school();
     }
 
     private interface OfCame {

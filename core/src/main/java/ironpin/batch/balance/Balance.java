@@ -13,15 +13,16 @@ import java.util.List;
  */
 public record Balance(List<OfDough> doughs, List<OfFilling> fillings, List<OfLot> lots) {
     /**
-     * A dough shared out: {@code made = lost + inPieces + left}.
+     * A dough shared out: {@code made = lost + inPieces + trimmings + left}.
      *
      * @param no of the dough
      * @param made weighed out
      * @param lost to bowl, hands and bench
      * @param inPieces in whole pieces
+     * @param trimmings cut away and not rolled once more (est.)
      * @param left over
      */
-    public record OfDough(int no, DoughMasses made, Mass lost, Mass inPieces, Mass left) {}
+    public record OfDough(int no, DoughMasses made, Mass lost, Mass inPieces, Mass trimmings, Mass left) {}
 
     /**
      * A filling shared out: {@code made = patty + lost + inPieces + left}.

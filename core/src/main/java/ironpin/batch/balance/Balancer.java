@@ -30,6 +30,9 @@ public final class Balancer {
     private final Batch batch;
     private final Mass[] doughEach;
     private final Mass[] fillingEach;
+    /** Dough taken for each gram in a piece: more than 1 where it is cut out of something larger. */
+    private final double[] taken;
+
     private final int[] wanted;
     private final int[] pieces;
 
@@ -38,6 +41,7 @@ public final class Balancer {
         List<Lot> lots = batch.lots();
         doughEach = lots.stream().map(Lot::skinEach).toArray(Mass[]::new);
         fillingEach = lots.stream().map(Lot::fillingEach).toArray(Mass[]::new);
+        taken = lots.stream().mapToDouble(Lot::taken).toArray();
         wanted = lots.stream()
                 .mapToInt(lot -> lot.rule().forEaters(batch.eaters()) + lot.toFreezer())
                 .toArray();
@@ -120,7 +124,8 @@ public final class Balancer {
                 HeldTogether.Draw draw = members.get(m).mass()[k];
                 if (draw != null && pieces[i] > 0 && draw.low() < draw.high()) {
                     Mass[] each = held.get(masses.get(k)).dough() ? doughEach : fillingEach;
-                    each[i] = HeldTogether.floored(found.sizes()[m][k]);
+                    double taken = held.get(masses.get(k)).dough() ? this.taken[i] : 1;
+                    each[i] = HeldTogether.floored(found.sizes()[m][k] / taken);
                 }
             }
         }
@@ -129,7 +134,8 @@ public final class Balancer {
     /** A size moves only where dough and filling are both at hand; a size outside its band widens the band to itself. */
     private HeldTogether.Draw draw(int i, Held held, boolean moves) {
         Lot lot = batch.lots().get(i);
-        double usual = (held.dough() ? doughEach[i] : fillingEach[i]).grams();
+        double of = held.dough() ? taken[i] : 1;
+        double usual = of * (held.dough() ? doughEach[i] : fillingEach[i]).grams();
         if (!moves) {
             return new HeldTogether.Draw(usual, usual, usual);
         }
@@ -137,8 +143,8 @@ public final class Balancer {
         Band<Mass> band = held.dough() ? style.doughBand() : style.fillingBand();
         return new HeldTogether.Draw(
                 usual,
-                Math.min(usual, band.low().grams()),
-                Math.max(usual, band.high().grams()));
+                Math.min(usual, of * band.low().grams()),
+                Math.max(usual, of * band.high().grams()));
     }
 
     /** A lot alone on a dough and a filling that are both at hand can trade size against number. */
@@ -159,7 +165,7 @@ public final class Balancer {
         Filling filling = batch.filling(lot.fillingNo());
         Style style = Styles.get(lot.style());
         BothAtHand sizes = BothAtHand.solve(
-                usable(dough, dough.flourAtHand().orElseThrow()),
+                usable(dough, dough.flourAtHand().orElseThrow()).dividedBy(taken[i]),
                 usable(filling, filling.atHand().orElseThrow()),
                 new BothAtHand.Size(lot.doughEach(), style.doughBand()),
                 new BothAtHand.Size(lot.fillingEach(), style.fillingBand()));
@@ -187,15 +193,20 @@ public final class Balancer {
     }
 
     private Balance.OfDough shareOf(Dough dough) {
-        Mass inPieces = inPieces(lotsOf(dough), doughEach);
+        int[] members = lotsOf(dough);
+        Mass inPieces = inPieces(members, doughEach);
+        Mass trimmings = Arrays.stream(members)
+                .mapToObj(i -> doughEach[i].times(pieces[i]).multipliedBy(taken[i] - 1))
+                .reduce(Mass.ZERO, Mass::plus);
+        Mass drawn = inPieces.plus(trimmings);
         // Flour held for a dough that no lot is rolled from stays in its bag.
-        Optional<Mass> flour = lotsOf(dough).length == 0 ? Optional.empty() : dough.flourAtHand();
+        Optional<Mass> flour = members.length == 0 ? Optional.empty() : dough.flourAtHand();
         DoughMasses made = flour.isPresent()
                 ? dough.formula().fromFlour(flour.get())
-                : dough.formula().forDough(grossed(inPieces, dough.loss()));
-        Mass usable = flour.isPresent() ? usable(dough, flour.get()) : inPieces;
-        Mass left = usable.minus(inPieces);
-        return new Balance.OfDough(dough.no(), made, made.total().minus(usable), inPieces, left);
+                : dough.formula().forDough(grossed(drawn, dough.loss()));
+        Mass usable = flour.isPresent() ? usable(dough, flour.get()) : drawn;
+        Mass left = usable.minus(drawn);
+        return new Balance.OfDough(dough.no(), made, made.total().minus(usable), inPieces, trimmings, left);
     }
 
     private Balance.OfFilling shareOf(Filling filling) {

@@ -44,7 +44,9 @@ public final class CountField {
             .when((batch, at) -> batch.lot(at.no()).bought().isEmpty())
             .food((batch, at) -> Optional.of(Foods.get("dough")))
             .reads((batch, balance, at) -> balance.lot(at.no()).doughEach().grams())
-            .writes((batch, at, grams) -> batch.mapLot(at.no(), lot -> lot.withDoughEach(Mass.ofGrams(grams))));
+            .writes((batch, at, grams) -> RollField.tapers(batch, at)
+                    ? Rolling.mass(batch, at.no(), grams)
+                    : batch.mapLot(at.no(), lot -> lot.withDoughEach(Mass.ofGrams(grams))));
 
     /** Filling in a piece. */
     public static final PlanField<Address.OfLot> FILLING_EACH = lot("filling-each", "filling in a piece", Station.FOLD)

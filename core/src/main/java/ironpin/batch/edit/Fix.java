@@ -1,6 +1,7 @@
 package ironpin.batch.edit;
 
 import ironpin.batch.Batch;
+import ironpin.refusal.Refused;
 
 /**
  * One change of a plan that would help.
@@ -13,5 +14,15 @@ public record Fix(String label, PlanNumber<?> number, double value) {
     /** The batch with the change made. */
     public Batch applyTo(Batch batch) {
         return number.write(batch, value);
+    }
+
+    /** Whether it can be made in this batch. */
+    public boolean possible(Batch batch) {
+        try {
+            applyTo(batch);
+            return true;
+        } catch (Refused notHere) {
+            return false;
+        }
     }
 }

@@ -36,7 +36,7 @@ public final class Lanes {
         fillings.add(style.startFilling(fillingNo));
         double share = share(batch, style);
         List<Lot> lots = new ArrayList<>(scaled(batch, (double) counted(batch) / (counted(batch) + 1)));
-        Lot lot = style.startLot(lotNo, doughNo, fillingNo, style.perEater(share));
+        Lot lot = style.startLot(lotNo, doughNo, fillingNo, style.perEater(share), kit);
         boolean taken = lots.stream().anyMatch(other -> other.name().equals(lot.name()));
         lots.add(taken ? lot.withName(lot.name() + " " + lotNo) : lot);
         return batch.with(made -> made.doughs(doughs).fillings(fillings).lots(lots));

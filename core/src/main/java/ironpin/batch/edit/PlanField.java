@@ -15,7 +15,7 @@ import java.util.stream.Stream;
 /**
  * A number of a plan that a cook may change where it stands: its name, unit, allowed range and the step an arrow key takes.
  * Reading gives the solved number; writing gives the changed batch. They are listed by what they belong to: {@link TableField},
- * {@link CountField}, {@link DoughField}, {@link FillingField}, {@link RollField}, {@link VesselField} and {@link PackField}.
+ * {@link CountField}, {@link DoughField}, {@link FillingField}, {@link RollField}, {@link HandField}, {@link VesselField} and {@link PackField}.
  *
  * @param <A> where such a number stands
  */
@@ -65,6 +65,7 @@ public final class PlanField<A extends Address> {
                         DoughField.ALL,
                         FillingField.ALL,
                         RollField.ALL,
+                        HandField.ALL,
                         VesselField.ALL,
                         PackField.ALL)
                 .<PlanField<?>>flatMap(List::stream)

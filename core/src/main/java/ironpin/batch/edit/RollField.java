@@ -7,6 +7,8 @@ import ironpin.batch.Lot;
 import ironpin.batch.Station;
 import ironpin.quantity.Length;
 import ironpin.wrapper.Fold;
+import ironpin.wrapper.Outline;
+import ironpin.wrapper.WrapperProfile;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -15,31 +17,79 @@ public final class RollField {
     /** Thickness of the rope it is cut from. */
     public static final PlanField<Address.OfLot> ROPE = lot("rope", "rope thickness", Station.PORTION)
             .range(10, 80, "mm", 1, 0)
-            .when(RollField::made)
+            .when((batch, at) -> made(batch, at) && !strip(batch, at) && !sheet(batch, at))
             .reads((batch, balance, at) -> batch.lot(at.no()).shape().rope().millimetres())
             .writes((batch, at, mm) -> shape(batch, at, shape -> shape.withRope(Length.ofMillimetres(mm))));
 
-    /** Width it is rolled or pressed to. */
+    /** How long the board is: no rope is longer, and a sheet as wide. */
+    public static final PlanField<Address.OfLot> BOARD = lot("board", "the board's length", Station.PORTION)
+            .range(150, 1_500, "mm", 10, 0)
+            .when(RollField::made)
+            .note("no rope is longer, and a sheet as wide")
+            .reads((batch, balance, at) -> batch.lot(at.no()).cutting().board().millimetres())
+            .writes((batch, at, mm) ->
+                    batch.mapLot(at.no(), lot -> lot.withCutting(lot.cutting().withBoard(Length.ofMillimetres(mm)))));
+
+    /** Width it is rolled or pressed to; of a square its side, of a strip the length that is rolled up. */
     public static final PlanField<Address.OfLot> DISC = lot("disc", "rolled width", Station.ROLL)
             .range(40, 350, "mm", 1, 0)
             .when(RollField::made)
             .reads((batch, balance, at) -> batch.lot(at.no()).shape().disc().millimetres())
-            .writes((batch, at, mm) -> shape(batch, at, shape -> shape.withDisc(Length.ofMillimetres(mm))));
+            .writes((batch, at, mm) -> tapers(batch, at)
+                    ? Rolling.width(batch, at.no(), mm)
+                    : shape(batch, at, shape -> shape.withDisc(Length.ofMillimetres(mm))));
 
     /** Thickness in the middle ÷ at the rim. */
     public static final PlanField<Address.OfLot> CENTRE_TO_RIM = lot("centre-to-rim", "centre to rim", Station.ROLL)
             .range(1, 4, "×", 0.1, 1)
-            .when((batch, at) -> made(batch, at) && batch.lot(at.no()).fold() != Fold.GATHERED_BALL)
+            .when(RollField::tapers)
             .note("1 is even; 1.6–2.2 is usual by hand")
             .reads((batch, balance, at) -> batch.lot(at.no()).shape().centreToRim())
-            .writes((batch, at, ratio) -> shape(batch, at, shape -> shape.withCentreToRim(ratio)));
+            .writes((batch, at, ratio) -> Rolling.ratio(batch, at.no(), ratio));
 
-    static final List<PlanField<?>> ALL = List.of(ROPE, DISC, CENTRE_TO_RIM);
+    /** Thickness at the rim. */
+    public static final PlanField<Address.OfLot> RIM = lot("rim", "rim thickness", Station.ROLL)
+            .range(0.3, 8, "mm", 0.1, 2)
+            .when(RollField::tapers)
+            .note("0.8–1.2 seals well")
+            .reads((batch, balance, at) -> WrapperProfile.ofDiameter(
+                            balance.lot(at.no()).doughEach(),
+                            batch.lot(at.no()).shape().disc(),
+                            batch.lot(at.no()).shape().centreToRim())
+                    .rim()
+                    .millimetres())
+            .writes((batch, at, mm) -> Rolling.rim(batch, at.no(), mm));
+
+    /** Width of a slice of a rolled sheet. */
+    public static final PlanField<Address.OfLot> SLICE = lot("slice", "a slice's width", Station.ROLL)
+            .range(10, 120, "mm", 1, 0)
+            .when(RollField::strip)
+            .reads((batch, balance, at) -> batch.lot(at.no()).shape().slice().millimetres())
+            .writes((batch, at, mm) -> shape(batch, at, shape -> shape.withSlice(Length.ofMillimetres(mm))));
+
+    static final List<PlanField<?>> ALL = List.of(ROPE, BOARD, DISC, CENTRE_TO_RIM, RIM, SLICE);
 
     private RollField() {}
 
     private static boolean made(Batch batch, Address.OfLot at) {
         return batch.lot(at.no()).bought().isEmpty();
+    }
+
+    private static boolean strip(Batch batch, Address.OfLot at) {
+        return batch.lot(at.no()).outline() == Outline.STRIP;
+    }
+
+    private static boolean sheet(Batch batch, Address.OfLot at) {
+        return batch.lot(at.no()).fromSheet();
+    }
+
+    /** Rolled one by one, so that the middle may be thicker than the rim; what is pressed flat or cut from a sheet is even. */
+    static boolean tapers(Batch batch, Address.OfLot at) {
+        Lot lot = batch.lot(at.no());
+        return lot.bought().isEmpty()
+                && lot.outline() == Outline.ROUND
+                && !lot.fromSheet()
+                && lot.fold().enclosure() != Fold.Enclosure.DISC;
     }
 
     private static Batch shape(Batch batch, Address.OfLot at, UnaryOperator<Lot.Shape> change) {

@@ -17,6 +17,7 @@ import ironpin.batch.edit.Pin;
 import ironpin.batch.edit.Pins;
 import ironpin.dough.DoughAddition;
 import ironpin.dough.DoughFormula;
+import ironpin.kit.Kit;
 import ironpin.quantity.Band;
 import ironpin.quantity.Mass;
 import ironpin.style.Style;
@@ -67,13 +68,16 @@ public class BalancerTest {
             Balance balance = Balancer.solve(batch);
             for (Balance.OfDough share : balance.doughs()) {
                 Mass inPieces = Mass.ZERO;
+                double cutAway = 0;
                 for (Lot lot : batch.lots()) {
                     if (lot.doughNo() == share.no() && lot.bought().isEmpty()) {
                         Balance.OfLot of = balance.lot(lot.no());
                         inPieces = inPieces.plus(of.doughEach().times(of.pieces()));
+                        cutAway += of.doughEach().grams() * of.pieces() * (lot.taken() - 1);
                     }
                 }
-                Mass parts = inPieces.plus(share.lost()).plus(share.left());
+                assertEquals(share.trimmings().grams(), cutAway, 1e-4);
+                Mass parts = inPieces.plus(share.lost()).plus(share.trimmings()).plus(share.left());
                 assertEquals(parts, share.made().total());
                 assertTrue(!share.left().isNegative());
                 double loss = batch.dough(share.no()).loss().fraction();
@@ -174,7 +178,7 @@ public class BalancerTest {
     public void aSharedDoughIsSharedAsTheTableEats() {
         Style style = Styles.get("boiled-crescent");
         Batch one = crescents(5);
-        Lot second = style.startLot(2, 1, 1, 12).withRule(new PieceRule.PerEater(4));
+        Lot second = style.startLot(2, 1, 1, 12, Kit.usual()).withRule(new PieceRule.PerEater(4));
         Batch batch = new Batch(
                 one.title(),
                 SERVING,

@@ -62,6 +62,7 @@ public class PlanFieldTest {
         return switch (field.key()) {
             case "mixed" -> new double[] {20, 35, 60};
             case "of-these-to-freezer" -> new double[] {0, 1, 71};
+            case "rim" -> new double[] {0.7, 1, 1.6};
             case "scald" -> new double[] {1, 10, 40};
             case "kettle-water" -> new double[] {0, 20, 300};
             case "filling-grams" -> new double[] {20, 333, 900};
