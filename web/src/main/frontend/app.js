@@ -9,4 +9,5 @@ import "./js/timers.js";
 import "./js/unsaved.js";
 import "./js/bench.js";
 import "./js/drafts.js";
+import "./js/closing.js";
 import "./js/page.js";

@@ -274,6 +274,11 @@ public enum Fold {
         return closing.seconds();
     }
 
+    /** Whether a dry wrapper out of a pack holds it. */
+    public boolean holdsBought() {
+        return closing.holdsBought();
+    }
+
     /** How much practice it takes. */
     public Hardness hardness() {
         return hardness;

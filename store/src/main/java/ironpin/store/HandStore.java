@@ -110,6 +110,6 @@ public final class HandStore {
                     new Mass(row.getRawUg()),
                     new Mass(row.getLeftUg()));
         }
-        return hand;
+        return hand.atWork(WorkStore.handiwork(dsl), WorkStore.evenness(dsl));
     }
 }

@@ -19,14 +19,14 @@ public final class HandField {
     public static final PlanField<Address.OfLot> COMFORT = lot("comfort", "closes with ease, of the room", Station.FOLD)
             .range(30, 95, "%", 1, 0)
             .when((batch, at) -> batch.lot(at.no()).fold().enclosure() != Fold.Enclosure.DISC)
-            .note("60–70 is usual; learned from what bursts")
+            .note("60–70 is usual")
             .reads((batch, balance, at) -> hands(batch, at).comfort().mean())
             .writes((batch, at, percent) -> hands(batch, at, old -> old.withComfort(said(percent))));
 
     /** How long a piece takes, cut, rolled, filled and closed. */
     public static final PlanField<Address.OfLot> SECONDS = lot("seconds-each", "a piece takes", Station.FOLD)
             .range(3, 900, "s", 1, 0)
-            .note("cut, rolled, filled and closed by one pair of hands")
+            .note("rolled, filled and closed by one")
             .reads((batch, balance, at) -> hands(batch, at).seconds().mean())
             .writes((batch, at, seconds) -> hands(batch, at, old -> old.withSeconds(said(seconds))));
 

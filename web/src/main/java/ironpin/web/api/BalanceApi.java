@@ -23,8 +23,8 @@ class BalanceApi {
         this.reader = reader;
     }
 
-    /** A dough or filling shared out, in grams. */
-    record SharedPart(int no, double madeG, double lostG, double inPiecesG, double leftG) {}
+    /** A dough or filling shared out, in grams; trimmings are an estimate. */
+    record SharedPart(int no, double madeG, double lostG, double inPiecesG, double trimmingsG, double leftG) {}
 
     /** A lot. */
     record PiecesPart(
@@ -63,6 +63,7 @@ class BalanceApi {
                 share.made().total().grams(),
                 share.lost().grams(),
                 share.inPieces().grams(),
+                share.trimmings().grams(),
                 share.left().grams());
     }
 
@@ -72,6 +73,7 @@ class BalanceApi {
                 share.made().grams(),
                 share.lost().plus(share.patty()).grams(),
                 share.inPieces().grams(),
+                0,
                 share.left().grams());
     }
 

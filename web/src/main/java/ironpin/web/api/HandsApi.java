@@ -111,24 +111,37 @@ class HandsApi {
     }
 
     /** A fold in a wrapper of this width, and the filling it is to hold. */
-    record RoomAsk(String fold, Double widthMm, Double fillingG) {}
+    record RoomAsk(
+            String fold,
+            Double widthMm,
+            Double fillingG,
+            Double stretchPercent,
+            Double comfortPercent,
+            Double sliceMm) {}
 
     /** Estimates: the geometry's bound with a dough's stretch, the comfortable part of it, and what that leaves. */
-    record RoomAnswer(double boundG, double comfortableG, double spareG) {}
+    record RoomAnswer(double boundG, double comfortableG, double spareG, double widthForFillingMm) {}
 
     @PostMapping("/fold-room")
     RoomAnswer room(@RequestBody RoomAsk ask) {
         Fold fold = Given.choice("fold", ask.fold(), Fold.class);
-        if (fold == Fold.GATHERED_BALL) {
+        if (fold.enclosure() == Fold.Enclosure.DISC) {
             throw new BadField(
                     "fold", "one that closes a disc; a stuffed bread is asked at /calculate/bread", ask.fold());
         }
         Mass filling = Mass.ofGrams(Given.numberOr("fillingG", ask.fillingG(), 0, 0, MOST_EACH, "g"));
-        FillRoom room = FillRoom.of(Length.ofMillimetres(Given.number("widthMm", ask.widthMm(), 40, 350, "mm")), fold);
+        FillRoom.Skin skin = new FillRoom.Skin(
+                Length.ofMillimetres(Given.number("widthMm", ask.widthMm(), 40, 350, "mm")),
+                Length.ofMillimetres(Given.numberOr("sliceMm", ask.sliceMm(), 30, 10, 120, "mm")),
+                Given.numberOr("stretchPercent", ask.stretchPercent(), 100 * FillRoom.USUAL_STRETCH, 0, 60, "%") / 100,
+                Given.numberOr("comfortPercent", ask.comfortPercent(), 100 * FillRoom.COMFORTABLE_SHARE, 30, 95, "%")
+                        / 100);
+        FillRoom room = FillRoom.of(skin, fold);
         return new RoomAnswer(
                 room.bound().grams(),
                 room.comfortable().grams(),
-                room.spare(filling).grams());
+                room.spare(filling).grams(),
+                FillRoom.widthFor(filling, skin, fold).millimetres());
     }
 
     /** A stuffed bread: its dough, its filling, and how wide it is pressed. */

@@ -10,6 +10,7 @@ import ironpin.store.KitStore;
 import ironpin.store.RunStore;
 import ironpin.store.ShoppingStore;
 import ironpin.store.Tidying;
+import ironpin.store.WorkStore;
 import java.time.Clock;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -53,6 +54,11 @@ class KitchenBeans {
     @Bean
     HandStore handStore(Cupboard cupboard, BatchStore batches) {
         return new HandStore(cupboard, batches);
+    }
+
+    @Bean
+    WorkStore workStore(Cupboard cupboard) {
+        return new WorkStore(cupboard);
     }
 
     @Bean

@@ -24,10 +24,8 @@ import ironpin.store.StoredBatch;
 import ironpin.web.picture.LaneWork;
 import ironpin.web.picture.RibbonNotes;
 import ironpin.web.picture.RibbonPicture;
-import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.Fold;
 import java.time.ZonedDateTime;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -174,11 +172,14 @@ public record Screen(
         return batch().lots().size() < Batch.MOST_LOTS;
     }
 
+    /** Every fold there is, for the atlas. */
+    public List<Fold> everyFold() {
+        return List.of(Fold.values());
+    }
+
     /** The folds that the skin in hand can hold. */
     public List<Fold> folds() {
-        return lot.lot().bought().map(BoughtWrapper::folds).orElseGet(() -> Arrays.stream(Fold.values())
-                .filter(fold -> fold != Fold.TRIANGLE)
-                .toList());
+        return lot.lot().folds();
     }
 
     /** The dough's lines below the flour. */

@@ -3,6 +3,7 @@ package ironpin.web.picture;
 import ironpin.clock.Timetable;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
+import ironpin.wrapper.Fold;
 import java.time.LocalDateTime;
 
 /** The pictures of the stations, by the names that templates call them. */
@@ -41,6 +42,22 @@ public final class Drawings {
 
     public String fold(LotPlan lot) {
         return FoldPicture.of(lot);
+    }
+
+    /** A closed piece, small. */
+    public String closed(Fold fold) {
+        return closed(fold, "dough-pale", "fill-meat");
+    }
+
+    /** A lot's piece as it would be in another fold, small. */
+    public String closed(LotPlan lot, Fold fold) {
+        return closed(fold, Tones.skin(lot), Tones.of(lot.filling().kind()));
+    }
+
+    private static String closed(Fold fold, String skin, String filling) {
+        Svg svg = Svg.picture("closed-picture", 100, 60, fold.label()).open("g", "class", skin);
+        FoldShape.draw(svg, fold, filling);
+        return svg.close("g").done();
     }
 
     public String vessel(LotPlan lot) {

@@ -1,13 +1,20 @@
 package ironpin.web.picture;
 
 import ironpin.plan.LotPlan;
-import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.FillRoom;
 import ironpin.wrapper.Fold;
+import ironpin.wrapper.Outline;
 
 /** The open wrapper with its filling and pleat marks, the closed piece, and a gauge of how full it is. */
 public final class FoldPicture {
     private static final double WIDTH = 680;
+    private static final double HEIGHT = 150;
+
+    /** Where the gauge begins, from above. */
+    private static final double BAR = 62;
+
+    /** The wrapper and the piece are drawn larger and set in smaller. */
+    private static final double SMALLER = 0.6;
 
     private FoldPicture() {}
 
@@ -22,11 +29,12 @@ public final class FoldPicture {
         Svg svg = Svg.picture(
                 "fold-picture",
                 WIDTH,
-                240,
+                HEIGHT,
                 "A " + fold.label() + " round " + Say.fineGrams(filling) + " of filling" + room + ".");
         String dough = Tones.skin(lot);
         String tone = Tones.of(lot.filling().kind());
         double mm = lot.lot().wide().millimetres();
+        svg.open("g", "transform", "scale(" + Svg.number(SMALLER) + ")");
         open(svg, lot, dough);
         // The heap of filling is a dome of about its own radius in height, so its width goes with the cube root.
         double heap = Math.min(90, 96 * 2 * Math.cbrt(filling / 1.02 * 3 / (2 * Math.PI)) * 10 / mm);
@@ -36,14 +44,13 @@ public final class FoldPicture {
         svg.add("path", "d", "M222 110 h26 m-8 -6 l8 6 l-8 6", "class", "line-ink");
         svg.open("g", "transform", "translate(262 62) scale(1.6)", "class", dough);
         FoldShape.draw(svg, fold, tone);
-        svg.close("g");
+        svg.close("g").close("g");
         lot.room().ifPresent(one -> gauge(svg, one, filling, tone));
         return svg.done();
     }
 
     private static void open(Svg svg, LotPlan lot, String dough) {
-        boolean square =
-                lot.lot().bought().isPresent() && lot.lot().bought().get().shape() == BoughtWrapper.Shape.SQUARE;
+        boolean square = lot.lot().outline() == Outline.SQUARE;
         if (square) {
             svg.add("rect", "x", 20, "y", 20, "width", 180, "height", 180, "class", dough);
         } else {
@@ -58,8 +65,10 @@ public final class FoldPicture {
     }
 
     private static void pleats(Svg svg, Fold fold) {
-        double from = fold.enclosure() == Fold.Enclosure.TUBE ? Math.PI * 0.08 : 0;
-        double span = fold.enclosure() == Fold.Enclosure.TUBE ? Math.PI * 0.84 : 2 * Math.PI;
+        // Marks stand where the pleats will be: on the near half of the rim, or all round.
+        boolean half = fold.pleated() < 1;
+        double from = half ? Math.PI * 0.08 : 0;
+        double span = half ? Math.PI * 0.84 : 2 * Math.PI;
         for (int i = 0; i < fold.pleats(); i++) {
             double angle = from + span * (i + 0.5) / fold.pleats();
             double x = Math.cos(angle);
@@ -75,8 +84,8 @@ public final class FoldPicture {
     }
 
     private static void gauge(Svg svg, FillRoom room, double filling, String tone) {
-        double left = 470;
-        double width = 190;
+        double left = 330;
+        double width = 320;
         double full = Math.max(room.bound().grams(), filling) * 1.08;
         double perGram = width / full;
         svg.add(
@@ -84,31 +93,31 @@ public final class FoldPicture {
                         "x",
                         left,
                         "y",
-                        96,
+                        62,
                         "width",
                         room.comfortable().grams() * perGram,
                         "height",
                         26,
                         "class",
                         "band")
-                .add("rect", "x", left, "y", 102, "width", filling * perGram, "height", 14, "class", tone);
+                .add("rect", "x", left, "y", 68, "width", filling * perGram, "height", 14, "class", tone);
         mark(
                 svg,
                 left + room.comfortable().grams() * perGram,
-                70,
+                36,
                 "easy " + Say.grams(room.comfortable().grams()));
         mark(
                 svg,
                 left + room.bound().grams() * perGram,
-                148,
+                114,
                 "at most " + Say.grams(room.bound().grams()));
-        svg.text(Say.fineGrams(filling) + " in", "x", left, "y", 88, "class", "measure");
-        svg.text("room (est.)", "x", left, "y", 190, "class", "quiet-small");
+        svg.text(Say.fineGrams(filling) + " in", "x", left, "y", 54, "class", "measure");
+        svg.text("room (est.)", "x", left, "y", 116, "class", "quiet-small");
     }
 
     private static void mark(Svg svg, double x, double textY, String text) {
-        double from = textY < 96 ? textY + 4 : textY - 12;
-        double to = textY < 96 ? 124 : 94;
+        double from = textY < BAR ? textY + 4 : textY - 12;
+        double to = textY < BAR ? 90 : 60;
         svg.add("path", "d", "M" + Svg.number(x) + " " + Svg.number(from) + " V" + Svg.number(to), "class", "line-ink");
         svg.text(text, "x", x, "y", textY, "text-anchor", "end", "class", "quiet-small");
     }

@@ -58,12 +58,69 @@ final class FoldShape {
                 path(svg, "M30 50 C18 40 32 24 50 24 C68 24 82 40 70 50 Q50 56 30 50 Z", tone);
                 path(svg, "M50 6 Q40 16 36 26 M50 6 Q48 18 48 24 M50 6 Q60 16 64 26", "pleat");
             }
+            case PRESSED_CORNERS -> {
+                path(svg, "M16 50 Q8 40 14 26 C24 4 76 4 86 26 Q92 40 84 50 Q50 60 16 50 Z", "skin");
+                path(svg, "M24 46 C26 20 74 20 76 46 Q50 53 24 46 Z", tone);
+                path(svg, "M18 30 q8 4 8 16 M82 30 q-8 4 -8 16", "pleat");
+            }
+            case CRIMPED_EDGE -> {
+                path(svg, "M4 50 C6 2 94 2 96 50 Q50 55 4 50 Z", "skin");
+                path(svg, "M18 46 C22 20 78 20 82 46 Q50 50 18 46 Z", tone);
+                for (int i = 0; i < 11; i++) {
+                    double angle = Math.PI * (i + 1) / 12;
+                    path(svg, spoke(50, 50, 45, 36, 42, 30, angle), "pleat");
+                }
+            }
+            case CENTRE_OUT -> {
+                path(svg, "M4 50 C14 40 30 8 50 6 C70 8 86 40 96 50 Q50 59 4 50 Z", "skin");
+                path(svg, "M20 46 C30 36 40 20 50 20 C60 20 70 36 80 46 Q50 52 20 46 Z", tone);
+                for (int i = 0; i < 3; i++) {
+                    double x = 8 + i * 11;
+                    double y = 12 + i * 9;
+                    path(svg, "M" + (50 - x) + " " + y + " q6 4 6 11 M" + (50 + x) + " " + y + " q-6 4 -6 11", "pleat");
+                }
+            }
+            case ROPE_EDGE -> {
+                path(svg, "M4 50 C6 2 94 2 96 50 Q50 56 4 50 Z", "skin");
+                path(svg, "M18 46 C22 20 78 20 82 46 Q50 51 18 46 Z", tone);
+                for (int i = 0; i < 10; i++) {
+                    double angle = Math.PI * (i + 1) / 11;
+                    path(svg, spoke(50, 50, 45, 36, 36, 31, angle + 0.12), "pleat");
+                }
+            }
+            case LEAF_PARCEL -> {
+                path(svg, "M8 14 Q50 8 92 14 Q96 30 92 48 Q50 54 8 48 Q4 30 8 14 Z", "skin");
+                path(svg, "M20 20 Q50 16 80 20 V42 Q50 46 20 42 Z", tone);
+                path(svg, "M8 24 Q50 30 92 20", "pleat");
+            }
+            case ROLLED_STRIP -> {
+                svg.add("circle", "cx", 50, "cy", 30, "r", 28, "class", "skin");
+                svg.add("circle", "cx", 50, "cy", 30, "r", 21, "class", tone);
+                path(svg, "M50 30 a4 4 0 0 1 8 0 a9 9 0 0 1 -18 0 a14 14 0 0 1 28 0 a18 18 0 0 1 -34 4", "pleat");
+            }
+            case CLOSED_BALL -> {
+                svg.add("ellipse", "cx", 50, "cy", 30, "rx", 44, "ry", 27, "class", "skin");
+                svg.add("ellipse", "cx", 50, "cy", 30, "rx", 36, "ry", 20, "class", tone);
+            }
+            case TWO_DISCS -> {
+                svg.add("ellipse", "cx", 50, "cy", 30, "rx", 46, "ry", 28, "class", "skin");
+                svg.add("ellipse", "cx", 50, "cy", 30, "rx", 34, "ry", 20, "class", tone);
+                for (int i = 0; i < 18; i++) {
+                    path(svg, spoke(50, 30, 45, 27, 39, 23, Math.PI * i / 9), "pleat");
+                }
+            }
             case GATHERED_BALL -> {
                 svg.add("ellipse", "cx", 50, "cy", 30, "rx", 44, "ry", 27, "class", "skin");
                 svg.add("ellipse", "cx", 50, "cy", 30, "rx", 34, "ry", 19, "class", tone);
                 path(svg, "M38 26 q12 -8 24 0 M42 34 q8 5 16 0", "pleat");
             }
         }
+    }
+
+    /** A short line across a rim. */
+    private static String spoke(double x, double y, double rx, double ry, double inX, double inY, double angle) {
+        return "M" + Svg.number(x + rx * Math.cos(angle)) + " " + Svg.number(y - ry * Math.sin(angle)) + " L"
+                + Svg.number(x + inX * Math.cos(angle)) + " " + Svg.number(y - inY * Math.sin(angle));
     }
 
     private static void path(Svg svg, String d, String cssClass) {

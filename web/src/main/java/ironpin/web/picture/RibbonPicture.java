@@ -172,7 +172,11 @@ public final class RibbonPicture {
                     filling + come);
         }
         if (lot.packs().isEmpty()) {
-            hang(lane, plan.balance().dough(lot.dough().no()).left().grams(), "dough", doughTop + doughThick, true);
+            Balance.OfDough of = plan.balance().dough(lot.dough().no());
+            String what = of.trimmings().grams() < 0.5
+                    ? "dough"
+                    : of.left().grams() < 0.5 ? "trimmings" : "dough and trimmings";
+            hang(lane, of.left().plus(of.trimmings()).grams(), what, doughTop + doughThick, true);
         }
         hang(
                 lane,
@@ -431,11 +435,12 @@ public final class RibbonPicture {
     /** A shared dough is drawn where its lots need it: each lane carries its own part. */
     private double doughMade(LotPlan lane) {
         Balance.OfDough share = plan.balance().dough(lane.dough().no());
-        double mine = lane.share().doughEach().times(lane.share().pieces()).grams();
+        double mine = lane.lot().taken()
+                * lane.share().doughEach().times(lane.share().pieces()).grams();
         if (lane.packs().isPresent()) {
             return mine;
         }
-        double inPieces = share.inPieces().grams();
+        double inPieces = share.inPieces().plus(share.trimmings()).grams();
         return inPieces == 0
                 ? share.made().total().grams()
                 : share.made().total().grams() * mine / inPieces;
@@ -469,6 +474,11 @@ public final class RibbonPicture {
         for (Balance.OfDough share : plan.balance().doughs()) {
             if (share.left().grams() >= 0.5) {
                 said.append(Say.grams(share.left().grams())).append(" of dough is left over. ");
+            }
+        }
+        for (Balance.OfDough share : plan.balance().doughs()) {
+            if (share.trimmings().grams() >= 0.5) {
+                said.append(Say.grams(share.trimmings().grams())).append(" of trimmings are over. ");
             }
         }
         for (Balance.OfFilling share : plan.balance().fillings()) {

@@ -1,0 +1,337 @@
+package ironpin.store;
+
+import static ironpin.store.db.Tables.FAULT;
+import static ironpin.store.db.Tables.FOLD_LESSON;
+import static ironpin.store.db.Tables.GUESS;
+import static ironpin.store.db.Tables.TAP;
+import static ironpin.store.db.Tables.WEIGHED;
+import static org.jooq.impl.DSL.coalesce;
+import static org.jooq.impl.DSL.count;
+import static org.jooq.impl.DSL.inline;
+import static org.jooq.impl.DSL.max;
+
+import ironpin.hands.Drill;
+import ironpin.hands.Fault;
+import ironpin.hands.Job;
+import ironpin.portion.Evenness;
+import ironpin.quantity.Belief;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Percentage;
+import ironpin.refusal.Refused;
+import ironpin.store.db.tables.records.FaultRecord;
+import ironpin.store.db.tables.records.FoldLessonRecord;
+import ironpin.store.db.tables.records.WeighedRecord;
+import ironpin.wrapper.Comfort;
+import ironpin.wrapper.Fold;
+import ironpin.wrapper.Handiwork;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jooq.DSLContext;
+import org.jooq.Record2;
+
+/** What hands did with the pieces of a lot: weights, paces, faults; and what all of it taught. */
+public final class WorkStore {
+    /** What is remembered of one hand: enough to be sure, and little enough to follow it when it changes. */
+    private static final int LATEST = 400;
+
+    /** Seconds a piece from one sitting to the next, as a share of the pace. */
+    private static final double PACE_SCATTER = 0.15;
+
+    private final Cupboard cupboard;
+
+    public WorkStore(Cupboard cupboard) {
+        this.cupboard = cupboard;
+    }
+
+    /** What lies on the scale. */
+    public enum What {
+        DOUGH,
+        FILLING
+    }
+
+    /**
+     * A lot of a batch.
+     *
+     * @param batch its number
+     * @param lot its number in it
+     */
+    public record Of(long batch, int lot) {}
+
+    /**
+     * A tap for one piece.
+     *
+     * @param person whose hands
+     */
+    public record Tapped(String person, Job job, Instant at) {}
+
+    /**
+     * A fault that was seen.
+     *
+     * @param place which piece, if that is known
+     * @param room filling of the fold's geometric room, if it has one
+     */
+    public record Seen(
+            Fault fault, Optional<Integer> place, Mass skin, Mass filling, Optional<Percentage> room, Instant at) {}
+
+    /** What pieces or spoonfuls weighed, in their order. */
+    public List<Mass> weights(Of lot, What what) {
+        return cupboard.read(dsl -> dsl.select(WEIGHED.MASS_UG)
+                .from(WEIGHED)
+                .where(WEIGHED.BATCH_ID.eq(lot.batch()), WEIGHED.LOT_NO.eq(lot.lot()), WEIGHED.WHAT.eq(what.name()))
+                .orderBy(WEIGHED.PLACE)
+                .fetch(row -> new Mass(row.value1())));
+    }
+
+    /** Writes one down after the others. @param most how many there are to be @throws Refused if all are there */
+    public void weigh(Of lot, What what, Mass mass, Mass meant, int most, Instant now) {
+        cupboard.write(dsl -> {
+            BatchStore.locked(dsl, lot.batch());
+            int place = places(dsl, lot, what) + 1;
+            if (place > most) {
+                throw new Refused("all " + most + " are weighed");
+            }
+            return dsl.executeInsert(row(lot, what, place, mass, meant, now));
+        });
+    }
+
+    /** Takes the last one back; without effect if there is none. */
+    public void unweigh(Of lot, What what) {
+        cupboard.write(dsl -> {
+            BatchStore.locked(dsl, lot.batch());
+            return dsl.deleteFrom(WEIGHED)
+                    .where(WEIGHED.BATCH_ID.eq(lot.batch()), WEIGHED.LOT_NO.eq(lot.lot()), WEIGHED.WHAT.eq(what.name()))
+                    .and(WEIGHED.PLACE.eq(places(dsl, lot, what)))
+                    .execute();
+        });
+    }
+
+    /** Puts these in place of all there were. */
+    public void reweigh(Of lot, What what, List<Mass> masses, Mass meant, Instant now) {
+        cupboard.write(dsl -> {
+            BatchStore.locked(dsl, lot.batch());
+            dsl.deleteFrom(WEIGHED)
+                    .where(WEIGHED.BATCH_ID.eq(lot.batch()), WEIGHED.LOT_NO.eq(lot.lot()), WEIGHED.WHAT.eq(what.name()))
+                    .execute();
+            for (int i = 0; i < masses.size(); i++) {
+                dsl.executeInsert(row(lot, what, i + 1, masses.get(i), meant, now));
+            }
+            return lot;
+        });
+    }
+
+    private static WeighedRecord row(Of lot, What what, int place, Mass mass, Mass meant, Instant now) {
+        return new WeighedRecord(
+                lot.batch(), lot.lot(), what.name(), place, mass.micrograms(), meant.micrograms(), Times.kept(now));
+    }
+
+    private static int places(DSLContext dsl, Of lot, What what) {
+        return dsl.select(coalesce(max(WEIGHED.PLACE), inline(0)))
+                .from(WEIGHED)
+                .where(WEIGHED.BATCH_ID.eq(lot.batch()), WEIGHED.LOT_NO.eq(lot.lot()), WEIGHED.WHAT.eq(what.name()))
+                .fetchSingle()
+                .value1();
+    }
+
+    /** The taps of a lot, in their order. */
+    public List<Tapped> taps(Of lot) {
+        return cupboard.read(dsl -> dsl.selectFrom(TAP)
+                .where(TAP.BATCH_ID.eq(lot.batch()), TAP.LOT_NO.eq(lot.lot()))
+                .orderBy(TAP.TAPPED_AT, TAP.ID)
+                .fetch(row -> new Tapped(row.getPerson(), Job.valueOf(row.getJob()), Times.read(row.getTappedAt()))));
+    }
+
+    /** One piece more. @param person 1 to 40 characters */
+    public void tap(Of lot, Tapped tap) {
+        if (tap.person().isBlank() || tap.person().length() > 40) {
+            throw new Refused("a name has 1 to 40 characters");
+        }
+        cupboard.write(dsl -> {
+            BatchStore.locked(dsl, lot.batch());
+            return dsl.insertInto(TAP)
+                    .set(TAP.BATCH_ID, lot.batch())
+                    .set(TAP.LOT_NO, lot.lot())
+                    .set(TAP.PERSON, tap.person())
+                    .set(TAP.JOB, tap.job().name())
+                    .set(TAP.TAPPED_AT, Times.kept(tap.at()))
+                    .execute();
+        });
+    }
+
+    /** Takes the last tap of a job back. */
+    public void untap(Of lot, Job job) {
+        cupboard.write(dsl -> dsl.deleteFrom(TAP)
+                .where(TAP.ID.eq(dsl.select(max(TAP.ID))
+                        .from(TAP)
+                        .where(TAP.BATCH_ID.eq(lot.batch()), TAP.LOT_NO.eq(lot.lot()), TAP.JOB.eq(job.name()))))
+                .execute());
+    }
+
+    /** Faults of a lot, the first seen first. */
+    public List<Seen> faults(Of lot) {
+        return cupboard.read(dsl -> dsl.selectFrom(FAULT)
+                .where(FAULT.BATCH_ID.eq(lot.batch()), FAULT.LOT_NO.eq(lot.lot()))
+                .orderBy(FAULT.SEEN_AT, FAULT.ID)
+                .fetch(WorkStore::seen));
+    }
+
+    private static Seen seen(FaultRecord row) {
+        return new Seen(
+                Fault.valueOf(row.getKind()),
+                Optional.ofNullable(row.getPlace()),
+                new Mass(row.getSkinUg()),
+                new Mass(row.getFillingUg()),
+                Optional.ofNullable(row.getRoomUpct()).map(Percentage::new),
+                Times.read(row.getSeenAt()));
+    }
+
+    /** Writes a fault down. */
+    public void see(Of lot, Seen seen) {
+        cupboard.write(dsl -> {
+            BatchStore.locked(dsl, lot.batch());
+            return dsl.insertInto(FAULT)
+                    .set(FAULT.BATCH_ID, lot.batch())
+                    .set(FAULT.LOT_NO, lot.lot())
+                    .set(FAULT.KIND, seen.fault().name())
+                    .set(FAULT.PLACE, seen.place().orElse(null))
+                    .set(FAULT.SKIN_UG, seen.skin().micrograms())
+                    .set(FAULT.FILLING_UG, seen.filling().micrograms())
+                    .set(
+                            FAULT.ROOM_UPCT,
+                            seen.room().map(Percentage::millionths).orElse(null))
+                    .set(FAULT.SEEN_AT, Times.kept(seen.at()))
+                    .execute();
+        });
+    }
+
+    /** Takes the last fault back, whatever it was. */
+    public void unsee(Of lot) {
+        cupboard.write(dsl -> dsl.deleteFrom(FAULT)
+                .where(FAULT.ID.eq(dsl.select(max(FAULT.ID))
+                        .from(FAULT)
+                        .where(FAULT.BATCH_ID.eq(lot.batch()), FAULT.LOT_NO.eq(lot.lot()))))
+                .execute());
+    }
+
+    /**
+     * What a judged lot teaches, over what it taught before.
+     *
+     * @param pieces that were closed, above 0
+     * @param room how full they were meant, of the fold's geometric room
+     * @param seconds for one piece, if it was counted
+     */
+    public void learn(Of lot, Fold fold, int pieces, Optional<Percentage> room, Optional<Double> seconds, Instant now) {
+        cupboard.write(dsl -> {
+            cupboard.changesKit();
+            BatchStore.locked(dsl, lot.batch());
+            FoldLessonRecord row = new FoldLessonRecord(
+                    lot.batch(),
+                    lot.lot(),
+                    fold.name(),
+                    pieces,
+                    room.map(Percentage::millionths).orElse(null),
+                    seconds.map(each -> Math.round(1_000 * each)).orElse(null),
+                    Times.kept(now));
+            dsl.insertInto(FOLD_LESSON).set(row).onDuplicateKeyUpdate().set(row).execute();
+            return lot;
+        });
+    }
+
+    /** What was learned about each fold that was counted. */
+    static Map<Fold, Handiwork> handiwork(DSLContext dsl) {
+        Map<Fold, Handiwork> learned = new EnumMap<>(Fold.class);
+        Map<Fold, List<FoldLessonRecord>> lessons = dsl
+                .selectFrom(FOLD_LESSON)
+                .orderBy(FOLD_LESSON.LEARNED_AT, FOLD_LESSON.BATCH_ID, FOLD_LESSON.LOT_NO)
+                .stream()
+                .collect(Collectors.groupingBy(row -> Fold.valueOf(row.getFold())));
+        lessons.forEach((fold, rows) -> learned.put(fold, handiwork(dsl, fold, rows)));
+        return learned;
+    }
+
+    private static Handiwork handiwork(DSLContext dsl, Fold fold, List<FoldLessonRecord> rows) {
+        Handiwork usual = Handiwork.usual(fold);
+        Belief seconds = usual.seconds();
+        List<Comfort.Trial> trials = new ArrayList<>();
+        for (FoldLessonRecord row : rows) {
+            if (row.getSecondsMs() != null) {
+                seconds = seconds.after(row.getSecondsMs() / 1_000.0, PACE_SCATTER * seconds.mean(), 1);
+            }
+            if (row.getRoomUpct() != null) {
+                trials.addAll(trials(dsl, row));
+            }
+        }
+        List<Comfort.Trial> latest = trials.subList(Math.max(0, trials.size() - LATEST), trials.size());
+        Belief comfort = Comfort.learned(usual.comfort(), latest);
+        return new Handiwork(within(comfort, 30, 95), within(seconds, 3, 900));
+    }
+
+    private static Belief within(Belief belief, double low, double high) {
+        return new Belief(Math.max(low, Math.min(high, belief.mean())), belief.spread(), belief.lessons());
+    }
+
+    /** Its faults as full as each was, and the others as full as they were meant. */
+    private static List<Comfort.Trial> trials(DSLContext dsl, FoldLessonRecord row) {
+        List<Comfort.Trial> trials = new ArrayList<>();
+        for (FaultRecord fault : dsl.selectFrom(FAULT)
+                .where(FAULT.BATCH_ID.eq(row.getBatchId()), FAULT.LOT_NO.eq(row.getLotNo()))
+                .and(FAULT.ROOM_UPCT.isNotNull())) {
+            if (Fault.valueOf(fault.getKind()).fromFullness() && trials.size() < row.getPieces()) {
+                trials.add(new Comfort.Trial(new Percentage(fault.getRoomUpct()).percent(), true));
+            }
+        }
+        double meant = new Percentage(row.getRoomUpct()).percent();
+        trials.addAll(Collections.nCopies(row.getPieces() - trials.size(), new Comfort.Trial(meant, false)));
+        return trials;
+    }
+
+    /** How even the latest pieces came out. */
+    static Optional<Evenness> evenness(DSLContext dsl) {
+        List<Record2<Long, Integer>> sittings = dsl.select(WEIGHED.BATCH_ID, WEIGHED.LOT_NO)
+                .from(WEIGHED)
+                .where(WEIGHED.WHAT.eq(What.DOUGH.name()))
+                .groupBy(WEIGHED.BATCH_ID, WEIGHED.LOT_NO)
+                .having(count().ge(2))
+                .orderBy(max(WEIGHED.WEIGHED_AT).desc())
+                .limit(20)
+                .fetch();
+        List<Evenness.Sitting> found = new ArrayList<>();
+        for (Record2<Long, Integer> one : sittings) {
+            List<WeighedRecord> rows = dsl.selectFrom(WEIGHED)
+                    .where(WEIGHED.BATCH_ID.eq(one.value1()), WEIGHED.LOT_NO.eq(one.value2()))
+                    .and(WEIGHED.WHAT.eq(What.DOUGH.name()))
+                    .orderBy(WEIGHED.PLACE)
+                    .fetch();
+            found.add(new Evenness.Sitting(
+                    new Mass(rows.get(0).getMeantUg()),
+                    rows.stream().map(row -> new Mass(row.getMassUg())).toList()));
+        }
+        return Evenness.of(found);
+    }
+
+    /** Guesses at a shape, the first first, the latest hundred. */
+    public List<Drill.Guess> guesses(String shape) {
+        List<Drill.Guess> latest = new ArrayList<>(cupboard.read(dsl -> dsl.selectFrom(GUESS)
+                .where(GUESS.SHAPE.eq(shape))
+                .orderBy(GUESS.ID.desc())
+                .limit(100)
+                .fetch(row -> new Drill.Guess(new Mass(row.getGuessedUg()), new Mass(row.getTruthUg())))));
+        Collections.reverse(latest);
+        return latest;
+    }
+
+    /** Writes a guess down. */
+    public void guess(String shape, Drill.Guess guess, Instant now) {
+        cupboard.write(dsl -> dsl.insertInto(GUESS)
+                .set(GUESS.SHAPE, shape)
+                .set(GUESS.GUESSED_UG, guess.guessed().micrograms())
+                .set(GUESS.TRUTH_UG, guess.truth().micrograms())
+                .set(GUESS.GUESSED_AT, Times.kept(now))
+                .execute());
+    }
+}

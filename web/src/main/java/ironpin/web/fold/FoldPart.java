@@ -1,0 +1,21 @@
+package ironpin.web.fold;
+
+import ironpin.batch.Station;
+import ironpin.web.page.Screen;
+import ironpin.web.page.StationPart;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+/** What the Fold station shows besides: how the fold moves, and the others there are. */
+@Component
+class FoldPart implements StationPart {
+    @Override
+    public Station station() {
+        return Station.FOLD;
+    }
+
+    @Override
+    public void show(Screen screen, Model model) {
+        model.addAttribute("closing", ClosingView.of(screen.lot()));
+    }
+}
