@@ -10,4 +10,5 @@ import "./js/unsaved.js";
 import "./js/bench.js";
 import "./js/drafts.js";
 import "./js/closing.js";
+import "./js/scale.js";
 import "./js/page.js";

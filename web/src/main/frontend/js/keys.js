@@ -11,15 +11,23 @@ const press = (selector) => {
 };
 
 const actions = {
-  z: () => press("[data-undo]"),
-  Z: () => press("[data-redo]"),
+  w: () => press("[data-weigh]"),
+  z: () => press("[data-tare]"),
   t: () => press("[data-timer-start], [data-timer-stop]"),
   u: () => press("[data-units]"),
   n: () => press("[data-new]"),
   "?": () => document.getElementById("help")?.showModal(),
 };
 
+// Undo is where every program has it, and not among the single keys: a floury thumb must not take a plan back.
+const undoes = (event) => (event.ctrlKey || event.metaKey) && !event.altKey && event.key.toLowerCase() === "z" && !typing(event.target);
+
 document.addEventListener("keydown", (event) => {
+  if (undoes(event)) {
+    event.preventDefault();
+    press(event.shiftKey ? "[data-redo]" : "[data-undo]");
+    return;
+  }
   if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || !singleKeys()) {
     return;
   }

@@ -32,6 +32,11 @@ function compare() {
 function heard({ kind, data }) {
   if (kind === "lost") {
     connection(false);
+    document.dispatchEvent(new CustomEvent("ironpin:lost"));
+    return;
+  }
+  if (kind === "scale") {
+    document.dispatchEvent(new CustomEvent("ironpin:scale", { detail: JSON.parse(data) }));
     return;
   }
   const [, batch, count, page] = /^(\d+):(\d+) ?(\w*)$/.exec(data ?? "") ?? [];
@@ -46,13 +51,14 @@ function heard({ kind, data }) {
       counts.set(one, Number(rings));
     }
     connection(true);
+    document.dispatchEvent(new CustomEvent("ironpin:found"));
     compare();
   }
 }
 
 function listen(tell) {
   const stream = new EventSource("/stream");
-  for (const kind of ["listening", "changed"]) {
+  for (const kind of ["listening", "changed", "scale"]) {
     stream.addEventListener(kind, (event) => tell({ kind, data: event.data }));
   }
   stream.addEventListener("error", () => tell({ kind: "lost" }));

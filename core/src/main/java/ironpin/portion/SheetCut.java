@@ -3,6 +3,8 @@ package ironpin.portion;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.refusal.Refused;
+import java.util.ArrayList;
+import java.util.List;
 
 /**
  * Pieces cut out of a rolled sheet, side by side. Rounds lie in rows; each row stands straight above the one before, a cutter's
@@ -70,6 +72,58 @@ public record SheetCut(int pieces, Mass sheet, Mass inPieces, Length thickness) 
     /** What so much dough covers at a thickness, cm². */
     public static double areaCm2(Mass dough, Length thickness) {
         return dough.grams() / RopePlan.DOUGH_DENSITY / thickness.centimetres();
+    }
+
+    /**
+     * Where the pieces lie on the sheet: each one's middle, mm from the left and from the near edge.
+     *
+     * @throws Refused if one of them is nothing
+     */
+    public static List<double[]> places(Length width, Length height, Length cutter, boolean squares) {
+        demand(width, height, cutter);
+        double c = cutter.millimetres();
+        double w = width.millimetres() / c;
+        double h = height.millimetres() / c;
+        List<double[]> found = new ArrayList<>();
+        if (squares) {
+            for (int j = 0; j < whole(h); j++) {
+                for (int i = 0; i < whole(w); i++) {
+                    found.add(new double[] {(i + 0.5) * c, (j + 0.5) * c});
+                }
+            }
+            return found;
+        }
+        boolean turned = rounds(h, w) > rounds(w, h);
+        for (double[] one : turned ? rows(h, w) : rows(w, h)) {
+            found.add(turned ? new double[] {one[1] * c, one[0] * c} : new double[] {one[0] * c, one[1] * c});
+        }
+        return found;
+    }
+
+    /** The rows of {@link #rounds(double, double)}: those straight above one another first, then those in gaps. */
+    private static List<double[]> rows(double w, double h) {
+        int straight = whole(w);
+        int between = whole(w - 0.5);
+        int best = -1;
+        int inGaps = 0;
+        for (int p = 0; straight > 0 && 1 + p * NEXT_IN_THE_GAPS <= h + HAIR; p++) {
+            int count = (1 + p + whole(h - 1 - p * NEXT_IN_THE_GAPS)) * straight - (p + 1) / 2 * (straight - between);
+            if (count > best) {
+                best = count;
+                inGaps = p;
+            }
+        }
+        List<double[]> found = new ArrayList<>();
+        int above = best < 0 ? -1 : whole(h - 1 - inGaps * NEXT_IN_THE_GAPS);
+        for (int row = 0; row <= above + (above < 0 ? 0 : inGaps); row++) {
+            int gaps = Math.max(0, row - above);
+            boolean shifted = gaps % 2 == 1;
+            double y = 0.5 + Math.min(row, above) + gaps * NEXT_IN_THE_GAPS;
+            for (int i = 0; i < (shifted ? between : straight); i++) {
+                found.add(new double[] {i + (shifted ? 1 : 0.5), y});
+            }
+        }
+        return found;
     }
 
     /** What is left between the pieces: rolled out once more, or over. */

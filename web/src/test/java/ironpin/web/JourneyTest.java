@@ -104,10 +104,10 @@ public class JourneyTest extends OpenKitchen {
         assertEquals(page.evaluate("window.samePage"), true);
         page.getByText("Undo", new Page.GetByTextOptions().setExact(true)).click();
         assertThat(page.locator("#hydration-1")).hasValue("52.5");
-        page.locator("body").press("z");
+        page.locator("body").press("Control+z");
         assertThat(page.locator("#hydration-1")).hasValue("50");
         assertThat(page.locator("[data-undo]")).hasCount(0);
-        page.locator("body").press("Shift+Z");
+        page.locator("body").press("Control+Shift+Z");
         assertThat(page.locator("#hydration-1")).hasValue("52.5");
     }
 
@@ -147,7 +147,7 @@ public class JourneyTest extends OpenKitchen {
         station("Book");
         assertThat(page.locator(".corrected li")).hasCount(2);
         page.locator("h2").first().click();
-        page.locator("body").press("z");
+        page.locator("body").press("Control+z");
         assertThat(page.locator(".corrected li")).hasCount(1);
     }
 

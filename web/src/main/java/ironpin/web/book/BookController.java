@@ -7,6 +7,7 @@ import ironpin.book.FlourLesson;
 import ironpin.book.Outcome;
 import ironpin.book.SkinVerdict;
 import ironpin.plan.BatchPlan;
+import ironpin.plan.LotPlan;
 import ironpin.store.BatchStore;
 import ironpin.store.BookEntry;
 import ironpin.store.BookStore;
@@ -16,6 +17,8 @@ import ironpin.store.KitStore;
 import ironpin.store.LoggedCorrection;
 import ironpin.store.Status;
 import ironpin.store.StoredBatch;
+import ironpin.store.WorkStore;
+import ironpin.web.hands.AtWork;
 import ironpin.web.kitchen.Bell;
 import ironpin.web.page.Again;
 import ironpin.web.page.Corrected;
@@ -30,6 +33,8 @@ import ironpin.web.picture.Say;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.ZonedDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -54,6 +59,7 @@ class BookController {
     private final BookStore book;
     private final CorrectionStore corrections;
     private final KitStore kit;
+    private final WorkStore work;
     private final Plans plans;
     private final Screens screens;
     private final Again again;
@@ -66,6 +72,7 @@ class BookController {
             BookStore book,
             CorrectionStore corrections,
             KitStore kit,
+            WorkStore work,
             Plans plans,
             Screens screens,
             Again again,
@@ -76,6 +83,7 @@ class BookController {
         this.book = book;
         this.corrections = corrections;
         this.kit = kit;
+        this.work = work;
         this.plans = plans;
         this.screens = screens;
         this.again = again;
@@ -91,7 +99,7 @@ class BookController {
      * @param day when
      * @param ribbon its ribbon, small
      * @param lots what was said of each lot
-     * @param corrected how its doughs were corrected at the bench
+     * @param corrected how its doughs were corrected at the bench, and what was counted at work
      * @param changes what its judgements suggest to change, as on a button
      */
     public record Past(
@@ -143,6 +151,7 @@ class BookController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("s", screen);
             model.addAttribute("form", form);
+            model.addAttribute("work", AtWork.of(work, id, screen.lot(), screen.now()));
             return from.view();
         }
         Instant now = clock.instant();
@@ -150,12 +159,15 @@ class BookController {
             StoredBatch begun = batches.start(id, now);
             book.record(id, screen.lotNo(), screen.lot().lot().style(), outcome.get(), now);
             learn(screen);
+            learn(screen, outcome.get());
             return begun;
         });
         bell.ring(id, from.page());
         Screen after = screens.of(id, Optional.of(Station.BOOK), screen.lotNo());
         model.addAttribute("s", after);
-        model.addAttribute("form", OutcomeForm.of(after));
+        AtWork counted = AtWork.of(work, id, after.lot(), after.now());
+        model.addAttribute("work", counted);
+        model.addAttribute("form", OutcomeForm.of(after, counted));
         model.addAttribute("saved", true);
         return from.view();
     }
@@ -166,6 +178,21 @@ class BookController {
         book.finish(id, clock.instant());
         bell.ring(id, from.page());
         return "redirect:/batches/" + id + "/book?lot=" + from.lot();
+    }
+
+    /** What the hands did with the pieces: how full a fold may be, and how long it takes. */
+    private void learn(Screen screen, Outcome outcome) {
+        AtWork counted = AtWork.of(work, screen.id(), screen.lot(), screen.now());
+        if (outcome.made() > 0
+                && (counted.secondsEach().isPresent() || !counted.faults().isEmpty())) {
+            work.learn(
+                    new WorkStore.Of(screen.id(), screen.lotNo()),
+                    screen.lot().lot().fold(),
+                    outcome.made(),
+                    counted.room(),
+                    counted.secondsEach(),
+                    clock.instant());
+        }
     }
 
     /** What this dough wanted beyond what was planned moves what is known of its flours. */
@@ -209,8 +236,19 @@ class BookController {
                 RibbonPicture.narrow(
                         plan, plan.lots().get(0).lot().no(), new RibbonNotes(Corrected.marks(made), Map.of(), "")),
                 lots,
-                made.stream().map(Corrected::said).toList(),
+                counted(stored, plan, made),
                 again.changes(stored));
+    }
+
+    private List<String> counted(StoredBatch stored, BatchPlan plan, List<LoggedCorrection> made) {
+        List<String> all = new ArrayList<>(made.stream().map(Corrected::said).toList());
+        for (LotPlan lot : plan.lots()) {
+            for (String line :
+                    AtWork.of(work, stored.id(), lot, ZonedDateTime.now(clock)).forTheBook()) {
+                all.add(lot.lot().name() + ": " + line);
+            }
+        }
+        return all;
     }
 
     private static Said said(String name, Optional<BookEntry> entry) {

@@ -1,6 +1,8 @@
 package ironpin.web.book;
 
 import ironpin.batch.Station;
+import ironpin.store.WorkStore;
+import ironpin.web.hands.AtWork;
 import ironpin.web.page.Screen;
 import ironpin.web.page.StationPart;
 import org.springframework.stereotype.Component;
@@ -9,6 +11,12 @@ import org.springframework.ui.Model;
 /** What the book station shows. */
 @Component
 class BookPart implements StationPart {
+    private final WorkStore work;
+
+    BookPart(WorkStore work) {
+        this.work = work;
+    }
+
     @Override
     public Station station() {
         return Station.BOOK;
@@ -16,6 +24,6 @@ class BookPart implements StationPart {
 
     @Override
     public void show(Screen screen, Model model) {
-        model.addAttribute("form", OutcomeForm.of(screen));
+        model.addAttribute("form", OutcomeForm.of(screen, AtWork.of(work, screen.id(), screen.lot(), screen.now())));
     }
 }

@@ -5,6 +5,7 @@ import ironpin.batch.balance.Balance;
 import ironpin.book.FillingVerdict;
 import ironpin.book.Outcome;
 import ironpin.book.SkinVerdict;
+import ironpin.hands.Fault;
 import ironpin.pantry.Food;
 import ironpin.pantry.Foods;
 import ironpin.quantity.CupStandard;
@@ -13,6 +14,7 @@ import ironpin.quantity.Mass;
 import ironpin.quantity.Quoted;
 import ironpin.quantity.Temperature;
 import ironpin.quantity.UnitSystem;
+import ironpin.web.hands.AtWork;
 import ironpin.web.page.Screen;
 import ironpin.web.page.TypedValue;
 import ironpin.web.picture.Say;
@@ -30,13 +32,14 @@ import java.util.Optional;
 public record OutcomeForm(Map<String, String> values, Map<String, String> errors, UnitSystem units) {
     private static final double MOST_LEFT_GRAMS = 50_000;
 
-    static OutcomeForm of(Screen screen) {
+    /** As it was written, or as it was counted at work. */
+    static OutcomeForm of(Screen screen, AtWork work) {
         Map<String, String> values = new LinkedHashMap<>();
         Balance.OfLot planned = screen.lot().share();
         Optional<Outcome> written = screen.entry().map(entry -> entry.outcome());
         values.put("made", String.valueOf(written.map(Outcome::made).orElse(planned.pieces())));
-        values.put("burst", String.valueOf(written.map(Outcome::burst).orElse(0)));
-        values.put("leaked", String.valueOf(written.map(Outcome::leaked).orElse(0)));
+        values.put("burst", String.valueOf(written.map(Outcome::burst).orElse((int) work.count(Fault.BURST))));
+        values.put("leaked", String.valueOf(written.map(Outcome::leaked).orElse((int) work.count(Fault.GAP))));
         values.put("stuck", String.valueOf(written.map(Outcome::stuck).orElse(0)));
         values.put(
                 "doughLeft",

@@ -75,6 +75,12 @@ public class Bell {
                 emitter -> send(emitter, SseEmitter.event().name("changed").data(said))));
     }
 
+    /** Something in the kitchen that belongs to no batch. @param kind name of the event @param said one line */
+    public void tell(String kind, String said) {
+        ringer.execute(() -> listeners.forEach(
+                emitter -> send(emitter, SseEmitter.event().name(kind).data(said))));
+    }
+
     /** How often it rang for a batch: a page that knows a smaller number has missed something. */
     public long count(long batchId) {
         return rings.getOrDefault(batchId, 0L);

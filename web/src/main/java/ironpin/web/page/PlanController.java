@@ -2,6 +2,7 @@ package ironpin.web.page;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
+import ironpin.batch.Lot;
 import ironpin.batch.edit.BenchCorrection;
 import ironpin.batch.edit.Hunger;
 import ironpin.batch.edit.Pin;
@@ -11,12 +12,14 @@ import ironpin.batch.edit.PlanNumber;
 import ironpin.cook.CookMethod;
 import ironpin.dough.BenchFeel;
 import ironpin.pantry.Allergen;
+import ironpin.portion.PortionSchool;
 import ironpin.store.BatchStore;
 import ironpin.store.CorrectionStore;
 import ironpin.store.LoggedCorrection;
 import ironpin.store.StoredBatch;
 import ironpin.web.picture.Say;
 import ironpin.wrapper.Fold;
+import ironpin.wrapper.RollSchool;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.Locale;
@@ -108,6 +111,40 @@ class PlanController {
     String fold(@PathVariable long id, @RequestParam Fold fold, From from, Model model) {
         return changes.change(
                 id, from, model, "fold: " + fold.label(), batch -> batch.withFold(from.lotOf(batch), fold));
+    }
+
+    @PostMapping("/plan/portioning")
+    String portioning(@PathVariable long id, @RequestParam PortionSchool school, From from, Model model) {
+        return changes.change(
+                id,
+                from,
+                model,
+                "cut from " + school.label(),
+                batch -> batch.mapLot(
+                        from.lotOf(batch), lot -> lot.withCutting(lot.cutting().withSchool(school))));
+    }
+
+    @PostMapping("/plan/rolling")
+    String rolling(@PathVariable long id, @RequestParam RollSchool school, From from, Model model) {
+        return changes.change(
+                id,
+                from,
+                model,
+                school.label(),
+                batch -> batch.mapLot(
+                        from.lotOf(batch),
+                        lot -> lot.withShape(lot.shape().withRolling(school).withCentreToRim(school.centreToRim()))));
+    }
+
+    @PostMapping("/plan/gives-way")
+    String givesWay(@PathVariable long id, @RequestParam Lot.GivesWay which, From from, Model model) {
+        return changes.change(
+                id,
+                from,
+                model,
+                which.label() + " gives way",
+                batch -> batch.mapLot(
+                        from.lotOf(batch), lot -> lot.withShape(lot.shape().withGivesWay(which))));
     }
 
     @PostMapping("/plan/title")

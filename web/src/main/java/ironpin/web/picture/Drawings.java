@@ -33,7 +33,7 @@ public final class Drawings {
     }
 
     public String rope(LotPlan lot) {
-        return RopePicture.of(lot);
+        return PortionPicture.of(lot);
     }
 
     public String wrapper(LotPlan lot) {

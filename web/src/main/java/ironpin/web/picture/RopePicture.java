@@ -4,6 +4,7 @@ import ironpin.plan.LotPlan;
 import ironpin.portion.CutTree;
 import ironpin.portion.RopePlan;
 import ironpin.wording.Count;
+import java.util.List;
 
 /** One rope with its cut marks, to scale, over the tree of divisions that reaches them. */
 public final class RopePicture {
@@ -44,6 +45,73 @@ public final class RopePicture {
                 "class",
                 "quiet-small");
         tree(svg, CutTree.of(n), length, 76 + thick);
+        return svg.done();
+    }
+
+    /** The longest ring of a lot, and the same cut open. */
+    static String ring(LotPlan lot) {
+        RopePlan rope = lot.rope();
+        int n = Math.max(1, rope.longest());
+        double round = Math.max(1, rope.ropeLength().millimetres());
+        double across = round / Math.PI;
+        double thickMm = rope.diameter().millimetres();
+        double scale = Math.min(1.2, 150 / (across + thickMm));
+        double r = across / 2 * scale;
+        double thick = thickMm * scale;
+        double middle = LEFT + r + thick / 2;
+        Svg svg = Svg.picture(
+                "rope-picture",
+                WIDTH,
+                210,
+                Count.of(rope.ropes(), "ring") + ", " + Say.mm(round) + " round, cut into " + n + ".");
+        String tone = Tones.of(lot.dough().family());
+        svg.add("circle", "cx", middle, "cy", 88, "r", r + thick / 2, "class", tone)
+                .add("circle", "cx", middle, "cy", 88, "r", Math.max(0, r - thick / 2), "class", "hole");
+        for (int i = 0; i < n; i++) {
+            double angle = 2 * Math.PI * i / n - Math.PI / 2;
+            double in = r - thick / 2 - 4;
+            double out = r + thick / 2 + 4;
+            svg.add(
+                    "path",
+                    "d",
+                    "M" + Svg.number(middle + in * Math.cos(angle)) + " " + Svg.number(88 + in * Math.sin(angle)) + " L"
+                            + Svg.number(middle + out * Math.cos(angle)) + " "
+                            + Svg.number(88 + out * Math.sin(angle)),
+                    "class",
+                    i == 0 ? "line-ink" : "cut");
+        }
+        double left = middle + r + thick / 2 + 30;
+        double length = WIDTH - left - 60;
+        svg.add("rect", "x", left, "y", 40, "width", length, "height", 26, "rx", 13, "class", tone);
+        for (int i = 1; i < n; i++) {
+            svg.add("path", "d", "M" + Svg.number(left + length * i / n) + " 34 V72", "class", "cut");
+        }
+        svg.text(
+                Say.mm(round) + " round, cut open; a piece every "
+                        + Say.fineMm(rope.cut().millimetres()),
+                "x",
+                left,
+                "y",
+                92,
+                "class",
+                "quiet-small");
+        double y = 108;
+        int parts = 1;
+        CutTree tree = CutTree.of(n);
+        for (int factor : tree.byEye() ? tree.factors() : List.<Integer>of()) {
+            parts *= factor;
+            for (int i = 0; i < parts; i++) {
+                svg.add(
+                        "path",
+                        "d",
+                        "M" + Svg.number(left + length * i / parts + 1.5) + " " + Svg.number(y) + " H"
+                                + Svg.number(left + length * (i + 1) / parts - 1.5),
+                        "class",
+                        "tree");
+            }
+            svg.text("÷ " + factor, "x", left + length + 8, "y", y + 4, "class", "quiet-small");
+            y += 13;
+        }
         return svg.done();
     }
 

@@ -1,0 +1,79 @@
+// What the scale shows, on every open page; after a gap it is asked for anew.
+import { singleKeys } from "./shortcuts.js";
+
+const units = () => (document.querySelector("[data-units]")?.textContent.includes("oz") ? "US" : "METRIC");
+let last = null;
+
+function show(shown, there) {
+  last = shown;
+  for (const panel of document.querySelectorAll("[data-scale]")) {
+    const ready = there && shown.state === "READY";
+    panel.dataset.state = there ? shown.state : "GONE";
+    panel.classList.toggle("settled", ready && shown.settled);
+    panel.querySelector("[data-scale-mass]").textContent = ready ? shown.said[units()] : "–";
+    const said = !there ? "not connected to the kitchen" : ready ? (shown.settled ? "settled" : "settling…") : shown.label;
+    const state = panel.querySelector("[data-scale-state]");
+    if (state.textContent !== said) {
+      state.textContent = said;
+    }
+    panel.querySelector("[data-weigh]").disabled = !(ready && shown.settled && shown.grams > 0);
+    panel.querySelector("[data-tare]").disabled = !ready;
+    const real = panel.querySelector("[data-scale-simulated]");
+    if (real) {
+      real.hidden = !shown.simulated;
+    }
+  }
+}
+
+async function ask() {
+  if (document.querySelector("[data-scale]")) {
+    const answer = await fetch("/scale");
+    if (answer.ok) {
+      show(await answer.json(), true);
+    }
+  }
+}
+
+document.addEventListener("ironpin:scale", ({ detail }) => {
+  show(detail, true);
+  performance.mark("ironpin-scale");
+});
+document.addEventListener("ironpin:lost", () => last && show(last, false));
+document.addEventListener("ironpin:found", ask);
+document.addEventListener("DOMContentLoaded", ask);
+document.addEventListener("htmx:afterSettle", () => last && show(last, document.getElementById("connection")?.hidden !== false));
+
+// Any key counts a piece while the pace is being counted, as long as nothing is typed and the key is no shortcut.
+document.addEventListener("keydown", (event) => {
+  const typing = event.target.closest?.("input, textarea, select, button, a, dialog[open]");
+  const plain = !event.ctrlKey && !event.metaKey && !event.altKey && !event.repeat;
+  if (plain && !typing && singleKeys() && (event.key === " " || event.key === "Enter")) {
+    const tap = document.querySelector("[data-tap]");
+    if (tap) {
+      event.preventDefault();
+      tap.click();
+    }
+  }
+});
+
+// Who taps, and for which job, stays as it was said on this device.
+const TAPS = { person: "ironpin-tap-person", job: "ironpin-tap-job" };
+function recall() {
+  const person = document.querySelector("[data-person]");
+  if (person && person !== document.activeElement) {
+    person.value = localStorage.getItem(TAPS.person) ?? person.value;
+  }
+  const job = document.querySelector("[data-job]");
+  if (job && job !== document.activeElement) {
+    job.value = localStorage.getItem(`${TAPS.job}-${document.getElementById("screen")?.dataset.place}`) ?? job.value;
+  }
+}
+document.addEventListener("change", (event) => {
+  if (event.target.matches("[data-person]")) {
+    localStorage.setItem(TAPS.person, event.target.value);
+  } else if (event.target.matches("[data-job]")) {
+    localStorage.setItem(`${TAPS.job}-${document.getElementById("screen")?.dataset.place}`, event.target.value);
+  }
+});
+document.addEventListener("DOMContentLoaded", recall);
+document.addEventListener("htmx:afterSettle", recall);
