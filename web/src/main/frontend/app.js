@@ -11,4 +11,6 @@ import "./js/bench.js";
 import "./js/drafts.js";
 import "./js/closing.js";
 import "./js/scale.js";
+import "./js/cover.js";
+import "./js/practice.js";
 import "./js/page.js";

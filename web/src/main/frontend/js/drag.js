@@ -1,4 +1,4 @@
-// The pin on the hydration scale follows the finger; the server says at once what each place would give.
+// The pin on a picture's scale, of the hydration or a width, follows the finger; the server says at once what each place would give.
 import htmx from "htmx.org";
 import { Idiomorph } from "idiomorph";
 import { dragged } from "./numbers.js";
@@ -15,7 +15,7 @@ const scaleOf = (svg) => {
 
 function show(text) {
   const tried = new DOMParser().parseFromString(text, "text/html").getElementById("tried");
-  const pictures = document.querySelectorAll("#dough-pictures > .picture");
+  const pictures = document.querySelectorAll("[data-tries] > .picture");
   tried.querySelectorAll(":scope > .picture").forEach((fresh, i) => {
     if (pictures[i]) {
       Idiomorph.morph(pictures[i], fresh.innerHTML, { morphStyle: "innerHTML" });
@@ -42,7 +42,7 @@ async function ask() {
   asked = wanted;
   const started = performance.now();
   try {
-    const answer = await fetch(`${picture.dataset.tried}&hydration=${asked}`);
+    const answer = await fetch(`${picture.dataset.tried}&${picture.dataset.param}=${asked}`);
     if (answer.ok && picture) {
       show(await answer.text());
       performance.measure("ironpin-drag", { start: started, end: performance.now() });
@@ -82,13 +82,13 @@ const letGo = () => {
     return;
   }
   from.classList.remove("dragging");
-  const form = document.getElementById(`hydration-${from.dataset.no}`)?.form;
+  const form = document.getElementById(from.dataset.field)?.form;
   if (wanted !== null && form) {
     htmx.ajax("POST", form.getAttribute("action"), {
       source: form,
       target: "#screen",
       swap: "morph",
-      values: { value: String(wanted) },
+      values: { value: String(from.dataset.whole ? Math.round(wanted) : wanted) },
     });
   }
   wanted = null;

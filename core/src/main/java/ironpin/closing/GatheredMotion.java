@@ -16,6 +16,7 @@ final class GatheredMotion implements Motion {
     private static final double NECK = 2.2;
     private static final double LAYER = 0.8;
     private static final double CUP = 0.42;
+    private static final double DRAWN_FROM = 0.68;
 
     private final Fold fold;
     private final double radius;
@@ -78,7 +79,7 @@ final class GatheredMotion implements Motion {
                     case 0 -> new Done(t, CUP * t, 0, spare ? 1 : 0.4, 0, 0, 0);
                     case 1 -> new Done(1, CUP, done, spare ? 1 : 0.4, 0, 0, 0);
                     case 2 -> new Done(1, CUP, 1, spare ? 1 - t : 0.4 * (1 - t), spare ? 0 : t, 0, 0);
-                    default -> new Done(1, CUP, 1, 0, 0, Math.min(1, 2 * t), Math.max(0, 2 * t - 1));
+                    default -> new Done(1, CUP, 1, 0, spare ? 0 : 1, Math.min(1, 2 * t), Math.max(0, 2 * t - 1));
                 });
     }
 
@@ -121,7 +122,7 @@ final class GatheredMotion implements Motion {
     }
 
     /** Out and up along a meridian. @param shut how much of its bend it has */
-    private double[] profile(double sigma, double shut) {
+    double[] profile(double sigma, double shut) {
         double r = meridian();
         double step = r / TABLE;
         double x = 0;
@@ -141,7 +142,9 @@ final class GatheredMotion implements Motion {
         return fold == Fold.CLOSED_BALL ? NECK * (1 - now.twist()) : NECK;
     }
 
-    private double[] point(Done now, double sigma, double material) {
+    private double[] point(Done now, double dough, double material) {
+        // A ball that is drawn shut begins as a smaller, thicker disc: the thumb draws it up.
+        double sigma = fold == Fold.CLOSED_BALL ? dough * Ease.mix(DRAWN_FROM, 1, Ease.smooth(now.round())) : dough;
         double shut = shut(now, Math.min(material, 2 * Math.PI - 1e-6));
         double r = meridian();
         double[] at = profile(Math.min(sigma, r), shut);

@@ -99,7 +99,7 @@ final class TubeMotion implements Motion {
                 now.crimp = step == 3 ? done : 0;
             }
             case PLEATED_CRESCENT -> {
-                now.over = step == 0 ? 0.55 * t : 0.72;
+                now.over = 0.72 * (step == 0 ? t : 1);
                 double shut = step == 0
                         ? 0.06 * t
                         : step == 1
@@ -113,9 +113,9 @@ final class TubeMotion implements Motion {
                 now.settle = step == 3 ? t : 0;
             }
             case CENTRE_OUT -> {
-                now.over = step == 0 ? 0.7 * t : 0.8;
+                now.over = 0.8 * (step == 0 ? t : 1);
                 now.pressed = step == 0
-                        ? u -> t * Ease.smooth(1 - Math.abs(u) / 0.25)
+                        ? u -> t * Ease.smooth((0.15 - Math.abs(u)) / 0.15)
                         : centreOut(step == 1 ? done : 1, step < 2 ? 0 : step == 2 ? done : 1, step == 3 ? t : 0);
                 now.pleats = step == 0 ? 0 : step == 1 ? done / 2 : step == 2 ? 0.5 + done / 2 : 1;
                 now.settle = step == 3 ? t : 0;
@@ -126,7 +126,7 @@ final class TubeMotion implements Motion {
                 now.curl = step < 2 ? 0 : step == 2 ? done / 4 : Ease.mix(0.25, 1, done);
             }
             case LEAF -> {
-                now.over = step == 0 ? 0.5 * t : 0.6;
+                now.over = 0.6 * (step == 0 ? t : 1);
                 now.nearTip = step == 0 ? t : 1;
                 double shut = step == 0 ? 0 : step == 1 ? 0.3 * done : step == 2 ? Ease.mix(0.3, 1, done) : 1.1;
                 now.pressed = fromLeft(shut);

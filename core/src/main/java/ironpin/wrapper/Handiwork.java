@@ -12,7 +12,8 @@ import ironpin.refusal.Refused;
  */
 @RecordBuilder
 public record Handiwork(Belief comfort, Belief seconds) implements HandiworkBuilder.With {
-    private static final Belief USUAL_COMFORT = Belief.within(60, 70);
+    /** Practice says 60–70 %; one pair of hands may lie as far again to either side. */
+    private static final Belief USUAL_COMFORT = Belief.within(55, 75);
 
     /** How far one pair of hands is from the usual, as a share of the time (est.). */
     private static final double HANDS_DIFFER = 0.3;

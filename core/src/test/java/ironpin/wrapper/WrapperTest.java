@@ -143,4 +143,52 @@ public class WrapperTest {
             }
         }
     }
+
+    /** The width that is asked for a filling is the one that closes round it with ease, for every fold that has a room. */
+    @Test
+    public void theWidthForAFillingIsTheRoomTurnedRound() {
+        for (Fold fold : Fold.values()) {
+            if (fold.enclosure() == Fold.Enclosure.DISC) {
+                continue;
+            }
+            FillRoom.Skin skin = new FillRoom.Skin(Length.ofMillimetres(90), Length.ofMillimetres(30), 0.1, 0.6);
+            Mass filling = Mass.ofGrams(21);
+            Length wide = FillRoom.widthFor(filling, skin, fold);
+            FillRoom room = FillRoom.of(new FillRoom.Skin(wide, skin.slice(), 0.1, 0.6), fold);
+            assertEquals(room.comfortable().grams(), 21, 0.01, fold.toString());
+            assertEquals(room.spare(filling).grams(), 0, 0.01);
+        }
+    }
+
+    /** A strip of 15 cm with 2 cm left free holds 13²/(4π) cm² a cm: 40.35 cm³ in a slice of 3 cm. */
+    @Test
+    public void aRolledStripHoldsItsCircle() {
+        assertEquals(FillRoom.rollBoundCm3(13, 3), 40.345, 1e-3);
+        FillRoom.Skin strip = new FillRoom.Skin(Length.ofMillimetres(150), Length.ofMillimetres(30), 0, 1);
+        assertEquals(FillRoom.of(strip, Fold.ROLLED_STRIP).bound().grams(), 40.345 * 1.02, 0.01);
+    }
+
+    /** Half-moon of 85 mm with a seam of 6 mm: r = 36.5 mm, 4r³/(3π) = 20.6 cm³. */
+    @Test
+    public void theHalfMoonsBound() {
+        FillRoom.Skin skin = new FillRoom.Skin(Length.ofMillimetres(85), Length.ofMillimetres(30), 0, 1);
+        assertEquals(FillRoom.of(skin, Fold.HALF_MOON).bound().grams() / 1.02, 20.6, 0.05);
+    }
+
+    @Test
+    public void thereAreTwelveClosingsAndMoreEachWithItsSteps() {
+        assertTrue(Fold.values().length >= 12);
+        for (Fold fold : Fold.values()) {
+            assertTrue(fold.steps().size() >= 3, fold.toString());
+            assertTrue(fold.pleats() == 0 == (fold.pleated() == 0), fold.toString());
+            assertEquals(fold.rim(true) == Rim.DRY, false, "a dry wrapper is wetted: " + fold);
+            if (fold.holdsBought()) {
+                assertTrue(Fold.of(fold.outline(), true).contains(fold));
+            }
+        }
+        assertEquals(Fold.PURSE.rim(true), Rim.WHOLE);
+        assertEquals(Fold.HALF_MOON.rim(true), Rim.HALF);
+        assertEquals(Fold.HALF_MOON.rim(false), Rim.DRY);
+        assertTrue(Fold.of(Outline.SQUARE, true).equals(java.util.List.of(Fold.TRIANGLE)), "squares do not pleat");
+    }
 }

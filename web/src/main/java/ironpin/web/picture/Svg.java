@@ -24,6 +24,45 @@ public final class Svg {
                         description);
     }
 
+    /** A picture with a scale on which something is dragged, at the same places of its width whatever is shown. */
+    static Svg dragged(String cssClass, double width, double height, String description, Scale scale) {
+        return new Svg()
+                .open(
+                        "svg",
+                        "xmlns",
+                        "http://www.w3.org/2000/svg",
+                        "class",
+                        cssClass,
+                        "viewBox",
+                        "0 0 " + number(width) + " " + number(height),
+                        "role",
+                        "img",
+                        "aria-label",
+                        description,
+                        "data-low",
+                        scale.low(),
+                        "data-high",
+                        scale.high(),
+                        "data-left",
+                        scale.left() / width,
+                        "data-right",
+                        scale.right() / width,
+                        "data-brought",
+                        0);
+    }
+
+    /**
+     * A scale along a picture.
+     *
+     * @param left where its least number stands
+     * @param right where its greatest does
+     */
+    record Scale(double low, double high, double left, double right) {
+        double at(double value) {
+            return left + (Math.max(low, Math.min(high, value)) - low) / (high - low) * (right - left);
+        }
+    }
+
     /** Opens an element; attributes are names and values in turn. */
     public Svg open(String tag, Object... attributes) {
         start(tag, attributes);

@@ -10,6 +10,12 @@ public final class WrapperPicture {
     private static final double WIDTH = 680;
     private static final int MAGNIFIED = 8;
 
+    /** What a wrapper is drawn against. */
+    private static final double WIDEST = 160;
+
+    private static final Svg.Scale RULER = new Svg.Scale(40, WIDEST, 30, 220);
+    private static final Svg.Scale BREAD_RULER = new Svg.Scale(40, 350, 30, 220);
+
     private WrapperPicture() {}
 
     /** The wrapper or bread of one lot. */
@@ -22,16 +28,14 @@ public final class WrapperPicture {
 
     private static String wrapper(LotPlan lot, WrapperProfile profile) {
         double mm = profile.diameter().millimetres();
-        double scale = 210 / Math.max(mm, 100);
-        double r = mm * scale / 2;
+        double r = 95 * mm / WIDEST;
         String said = "A disc of " + Say.mm(mm) + ", "
                 + Say.fineMm(profile.rim().millimetres()) + " thick at the rim and "
                 + Say.fineMm(profile.centre().millimetres()) + " in the middle.";
-        Svg svg = Svg.picture("wrapper-picture", WIDTH, 250, said);
+        Svg svg = Svg.dragged("wrapper-picture", WIDTH, 250, said, RULER);
         String tone = Tones.of(lot.dough().family());
-        svg.add("circle", "cx", 125, "cy", 120, "r", r, "class", tone)
-                .add("circle", "cx", 125, "cy", 120, "r", r * 0.5, "class", "thicker");
-        dimension(svg, 125 - r, 125 + r, 238, Say.mm(mm));
+        outline(svg, lot, r, tone);
+        ruler(svg, mm, RULER);
         double left = 290;
         double right = 650;
         double base = 150;
@@ -47,7 +51,14 @@ public final class WrapperPicture {
                 "M" + left + " " + base + " V" + Svg.number(base - rim) + " L" + middle + " "
                         + Svg.number(base - centre) + " L" + right + " " + Svg.number(base - rim) + " V" + base + " Z");
         svg.add("path", "d", "M" + (left - 12) + " " + base + " H" + (right + 12), "class", "line-ink");
-        svg.text(Say.fineMm(profile.rim().millimetres()) + " rim", "x", left, "y", base - rim - 10, "class", "measure");
+        svg.text(
+                Say.fineMm(profile.rim().millimetres()) + " rim",
+                "x",
+                left,
+                "y",
+                base - centre - 10,
+                "class",
+                "measure");
         svg.text(
                 Say.fineMm(profile.centre().millimetres()) + " in the middle",
                 "x",
@@ -115,14 +126,14 @@ public final class WrapperPicture {
         String said = "A bread of " + Say.mm(mm) + ", "
                 + Say.fineMm(bread.thickness().millimetres()) + " thick with "
                 + Say.fineMm(bread.skin().millimetres()) + " of skin on either side.";
-        Svg svg = Svg.picture("wrapper-picture", WIDTH, 250, said);
-        double r = 105 * Math.min(1, mm / 170);
+        Svg svg = Svg.dragged("wrapper-picture", WIDTH, 250, said, BREAD_RULER);
+        double r = 100 * mm / BREAD_RULER.high();
         svg.add(
                         "circle",
                         "cx",
                         125,
                         "cy",
-                        120,
+                        108,
                         "r",
                         r,
                         "class",
@@ -132,12 +143,12 @@ public final class WrapperPicture {
                         "cx",
                         125,
                         "cy",
-                        120,
+                        108,
                         "r",
                         r * 0.9,
                         "class",
                         Tones.of(lot.filling().kind()) + " faint");
-        dimension(svg, 125 - r, 125 + r, 238, Say.mm(mm));
+        ruler(svg, mm, BREAD_RULER);
         double left = 290;
         double width = 360;
         double perMm = width / mm * MAGNIFIED;
@@ -183,6 +194,36 @@ public final class WrapperPicture {
                 "measure");
         svg.text("thickness magnified (est.)", "x", left, "y", top + thick + 44, "class", "quiet-small");
         return svg.done();
+    }
+
+    /** What it looks like from above: round, square, or the part of a strip that becomes one slice. */
+    private static void outline(Svg svg, LotPlan lot, double r, String tone) {
+        switch (lot.lot().outline()) {
+            case ROUND -> {
+                svg.add("circle", "cx", 125, "cy", 105, "r", r, "class", tone);
+                if (lot.wrapper().centre().compareTo(lot.wrapper().rim()) > 0) {
+                    svg.add("circle", "cx", 125, "cy", 105, "r", r * 0.5, "class", "thicker");
+                }
+            }
+            case SQUARE -> svg.add("rect", "x", 125 - r, "y", 105 - r, "width", 2 * r, "height", 2 * r, "class", tone);
+            case STRIP -> {
+                double slice = 95 * lot.lot().shape().slice().millimetres() / WIDEST;
+                svg.add("rect", "x", 125 - slice, "y", 105 - r, "width", 2 * slice, "height", 2 * r, "class", tone);
+            }
+        }
+    }
+
+    /** How wide, on a scale that stays where it is: its head is dragged. */
+    private static void ruler(Svg svg, double mm, Svg.Scale scale) {
+        svg.add("path", "d", "M" + scale.left() + " 232 H" + scale.right(), "class", "line-ink thin");
+        for (double at = Math.ceil(scale.low() / 20) * 20; at <= scale.high(); at += scale.high() > 200 ? 50 : 20) {
+            svg.add("path", "d", "M" + Svg.number(scale.at(at)) + " 229 v6", "class", "line-ink thin");
+        }
+        double x = scale.at(mm);
+        svg.add("path", "d", "M" + Svg.number(x) + " 222 V240", "class", "pin")
+                .add("circle", "cx", x, "cy", 232, "r", 8, "class", "pin-head")
+                .add("circle", "cx", x, "cy", 232, "r", 22, "class", "pin-handle");
+        svg.text(Say.mm(mm), "x", scale.right() + 14, "y", 237, "class", "measure");
     }
 
     private static void dimension(Svg svg, double from, double to, double y, String text) {
