@@ -33,8 +33,17 @@ function groupWaits(old) {
   return old.type === "radio" && [...(old.form?.elements ?? [])].some((one) => one.name === old.name && one.waiting);
 }
 
+// What the scale shows comes by another way, and is newer than any answer.
+const SCALE = "[data-weigh], [data-tare], [data-scale-mass], [data-scale-state], [data-scale-simulated]";
+
 // A <details> the cook has opened stays open, and a number typed but not sent yet is not overwritten by an earlier answer.
 function keep(old, fresh) {
+  if (old.matches?.(SCALE)) {
+    return false;
+  }
+  if (old.matches?.("[data-scale]")) {
+    fresh.classList.toggle("settled", old.classList.contains("settled"));
+  }
   if (old.waiting || groupWaits(old) || old.classList?.contains("unsaved")) {
     return false;
   }

@@ -27,8 +27,10 @@ class SecuritySettings {
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .csrf(csrf -> csrf.csrfTokenRepository(tokens())
                         .csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler())
-                        // Calculators change nothing, so they need no token.
-                        .ignoringRequestMatchers(path.matcher(HttpMethod.POST, "/api/v1/calculate/**")))
+                        // Calculators change nothing, and a script beside a scale is no page: they need no token.
+                        .ignoringRequestMatchers(
+                                path.matcher(HttpMethod.POST, "/api/v1/calculate/**"),
+                                path.matcher(HttpMethod.POST, "/api/v1/scale/readings")))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER)))
                 .build();

@@ -6,6 +6,7 @@ import de.siegmar.fastcsv.reader.NamedCsvRecord;
 import de.siegmar.fastcsv.writer.CsvWriter;
 import ironpin.quantity.Mass;
 import ironpin.refusal.Refused;
+import java.io.IOException;
 import java.io.StringWriter;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,10 +22,13 @@ final class WeightsFile {
 
     static String write(List<Mass> weights, Mass meant) {
         StringWriter out = new StringWriter();
-        CsvWriter csv = CsvWriter.builder().build(out);
-        csv.writeRecord("place", GRAMS, "meant_g");
-        for (int i = 0; i < weights.size(); i++) {
-            csv.writeRecord(String.valueOf(i + 1), said(weights.get(i)), said(meant));
+        try (CsvWriter csv = CsvWriter.builder().build(out)) {
+            csv.writeRecord("place", GRAMS, "meant_g");
+            for (int i = 0; i < weights.size(); i++) {
+                csv.writeRecord(String.valueOf(i + 1), said(weights.get(i)), said(meant));
+            }
+        } catch (IOException impossible) {
+            throw new IllegalStateException(impossible);
         }
         return out.toString();
     }
