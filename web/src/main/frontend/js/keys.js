@@ -11,7 +11,7 @@ const press = (selector) => {
 };
 
 const actions = {
-  w: () => press("[data-weigh]"),
+  w: () => document.dispatchEvent(new CustomEvent("ironpin:weigh")),
   z: () => press("[data-tare]"),
   t: () => press("[data-timer-start], [data-timer-stop]"),
   u: () => press("[data-units]"),

@@ -4,6 +4,9 @@ import { singleKeys } from "./shortcuts.js";
 const units = () => (document.querySelector("[data-units]")?.textContent.includes("oz") ? "US" : "METRIC");
 let last = null;
 
+// Asked for while it was still settling: taken as soon as it stands still.
+let wanted = false;
+
 function show(shown, there) {
   last = shown;
   for (const panel of document.querySelectorAll("[data-scale]")) {
@@ -11,7 +14,7 @@ function show(shown, there) {
     panel.dataset.state = there ? shown.state : "GONE";
     panel.classList.toggle("settled", ready && shown.settled);
     panel.querySelector("[data-scale-mass]").textContent = ready ? shown.said[units()] : "–";
-    const said = !there ? "not connected to the kitchen" : ready ? (shown.settled ? "settled" : "settling…") : shown.label;
+    const said = !there ? "not connected to the kitchen" : ready ? (shown.settled ? "settled" : wanted ? "settling, then taken…" : "settling…") : shown.label;
     const state = panel.querySelector("[data-scale-state]");
     if (state.textContent !== said) {
       state.textContent = said;
@@ -23,7 +26,22 @@ function show(shown, there) {
       real.hidden = !shown.simulated;
     }
   }
+  if (wanted && (!there || shown.state !== "READY")) {
+    wanted = false;
+  }
+  const take = document.querySelector("[data-weigh]");
+  if (wanted && take && !take.disabled) {
+    wanted = false;
+    take.click();
+  }
 }
+
+document.addEventListener("ironpin:weigh", () => {
+  if (last && document.querySelector("[data-weigh]")) {
+    wanted = true;
+    show(last, document.getElementById("connection")?.hidden !== false);
+  }
+});
 
 async function ask() {
   if (document.querySelector("[data-scale]")) {
@@ -77,3 +95,13 @@ document.addEventListener("change", (event) => {
 });
 document.addEventListener("DOMContentLoaded", recall);
 document.addEventListener("htmx:afterSettle", recall);
+
+// A weight that was written down makes room for the next one, and so does the number of a piece.
+document.addEventListener("htmx:afterRequest", (event) => {
+  if (event.detail.xhr.status < 300 && ["form-weigh-typed", "form-fault"].includes(event.detail.elt?.id)) {
+    const field = document.querySelector(`#${event.detail.elt.id} input.field`);
+    if (field) {
+      field.value = "";
+    }
+  }
+});

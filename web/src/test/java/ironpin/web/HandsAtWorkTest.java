@@ -54,7 +54,7 @@ public class HandsAtWorkTest extends OpenKitchen {
                                 Mass.ofGrams(0.1),
                                 Mass.ofGrams(3_000),
                                 Duration.ofMillis(10),
-                                0.01,
+                                0,
                                 0,
                                 Duration.ofMinutes(30)));
         empty();
@@ -92,13 +92,12 @@ public class HandsAtWorkTest extends OpenKitchen {
     /** Puts the next piece of the simulated hand on, and takes it with the key. */
     private void weigh(Page page) {
         int before = weights(What.DOUGH).size();
-        String shown = page.locator("[data-scale-mass]").textContent();
-        page.locator("[data-put]").click();
-        page.waitForCondition(
-                () -> !page.locator("[data-scale-mass]").textContent().equals(shown));
-        assertThat(page.locator("[data-weigh]")).isEnabled();
-        page.locator("[data-scale-state]").waitFor();
-        page.waitForCondition(() -> page.locator(".scale.settled").count() == 1);
+        ScaleDesk desk = bean(ScaleDesk.class);
+        page.waitForResponse("**/scale/put", () -> page.locator("[data-put]").click());
+        page.waitForCondition(() -> desk.read().settled()
+                && page.locator("[data-scale-mass]")
+                        .textContent()
+                        .equals(desk.shown().said().get("METRIC")));
         page.locator("h2").first().click();
         page.keyboard().press("w");
         page.waitForCondition(() -> weights(What.DOUGH).size() == before + 1);
@@ -129,7 +128,8 @@ public class HandsAtWorkTest extends OpenKitchen {
             assertEquals(weights(What.DOUGH).size(), PIECES);
             Tally tally = new Tally(Mass.ofGrams(15 * PIECES), PIECES, weights(What.DOUGH));
             assertTrue(tally.left().grams() < 15 * Tally.BAND + 1, "left over: " + tally.left());
-            assertTrue(tally.inBand(weights(What.DOUGH).get(PIECES - 1)));
+            long inBand = weights(What.DOUGH).stream().filter(tally::inBand).count();
+            assertTrue(inBand >= PIECES - 3, inBand + " in the band");
 
             // Rolled: the rim is asked for, and the width follows.
             open(page, "/batches/" + id + "/roll?lot=1");

@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.LockSupport;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -28,6 +29,9 @@ import tools.jackson.databind.json.JsonMapper;
 public class ScaleDesk {
     /** How often it is looked at; a page may be told that much later. */
     private static final Duration EVERY = Duration.ofMillis(50);
+
+    /** A press that came a little early is waited for. */
+    private static final Duration PATIENCE = Duration.ofSeconds(2);
 
     private static final long SEED = 20_261_113;
 
@@ -89,6 +93,19 @@ public class ScaleDesk {
     public synchronized Reading read() {
         Instant now = clock.instant();
         return scale(now).read(now);
+    }
+
+    /** What it shows once it has settled; what it shows after a while if it does not. */
+    public Reading settled() {
+        Reading now = read();
+        for (Instant end = clock.instant().plus(PATIENCE);
+                now.state() == Reading.State.READY
+                        && !now.settled()
+                        && clock.instant().isBefore(end);
+                now = read()) {
+            LockSupport.parkNanos(EVERY.toNanos());
+        }
+        return now;
     }
 
     /** The same, as pages show it. */

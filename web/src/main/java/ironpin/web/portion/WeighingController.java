@@ -77,7 +77,7 @@ class WeighingController {
     @PostMapping("/batches/{id}/weigh")
     String weigh(@PathVariable long id, @RequestParam What what, From from, Model model) {
         return kept(id, from, model, lane -> {
-            Reading reading = desk.read();
+            Reading reading = desk.settled();
             if (!reading.taken()) {
                 throw new Refused(
                         reading.state() == Reading.State.READY
