@@ -10,6 +10,7 @@ import ironpin.cook.VesselKind;
 import ironpin.filling.SafeCore;
 import ironpin.quantity.Quoted;
 import ironpin.wording.Name;
+import ironpin.wrapper.Outline;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -51,8 +52,7 @@ final class LotTasks {
         if (!bought) {
             after.add(0, doughReady);
         }
-        String title = (bought ? "Fill, wet the rim and fold " : "Cut, roll, fill and fold ") + share.pieces() + " "
-                + Name.within(lot.name()) + ".";
+        String title = verbs(lot) + " " + share.pieces() + " " + Name.within(lot.name()) + ".";
         String frozen = share.toFreezer() == 0
                 ? ""
                 : " " + share.toFreezer() + " of them go to the freezer: a full tray at a time.";
@@ -72,6 +72,18 @@ final class LotTasks {
                                 shape(lot.no()) + ".filling",
                                 batch.filling(lot.fillingNo()).called() + " each",
                                 Quoted.mass(share.fillingEach().grams(), 1)))));
+    }
+
+    /** What the hands do, one thing after another, by the school. */
+    private static String verbs(Lot lot) {
+        if (lot.bought().isPresent()) {
+            return "Fill, wet the rim and fold";
+        }
+        if (lot.outline() == Outline.STRIP) {
+            return "Roll out a sheet, spread, roll up and slice";
+        }
+        String cut = lot.cutting().school().verb();
+        return cut + (lot.fromSheet() ? " out of a sheet" : ", roll") + ", fill and fold";
     }
 
     /**

@@ -35,6 +35,17 @@ public enum PortionSchool {
         return label;
     }
 
+    /** What hands do first. */
+    public String verb() {
+        return switch (this) {
+            case ROPE -> "Cut";
+            case RING -> "Cut a ring open";
+            case HALVING -> "Halve";
+            case CUTTER -> "Cut rounds";
+            case SQUARES -> "Cut squares";
+        };
+    }
+
     /** What it gains and costs. */
     public String tradeOff() {
         return tradeOff;

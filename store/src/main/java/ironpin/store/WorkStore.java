@@ -10,6 +10,7 @@ import static org.jooq.impl.DSL.count;
 import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.max;
 
+import ironpin.hands.Beat;
 import ironpin.hands.Drill;
 import ironpin.hands.Fault;
 import ironpin.hands.Job;
@@ -27,10 +28,13 @@ import ironpin.wrapper.Handiwork;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jooq.Record2;
@@ -69,6 +73,14 @@ public final class WorkStore {
      * @param person whose hands
      */
     public record Tapped(String person, Job job, Instant at) {}
+
+    /**
+     * How fast somebody is at a fold, over all that was counted.
+     *
+     * @param seconds for one piece
+     * @param sittings lots that were counted
+     */
+    public record PersonPace(String person, Job job, double seconds, int sittings) {}
 
     /**
      * A fault that was seen.
@@ -147,7 +159,7 @@ public final class WorkStore {
     }
 
     /** One piece more. @param person 1 to 40 characters */
-    public void tap(Of lot, Tapped tap) {
+    public void tap(Of lot, Fold fold, Tapped tap) {
         if (tap.person().isBlank() || tap.person().length() > 40) {
             throw new Refused("a name has 1 to 40 characters");
         }
@@ -158,9 +170,38 @@ public final class WorkStore {
                     .set(TAP.LOT_NO, lot.lot())
                     .set(TAP.PERSON, tap.person())
                     .set(TAP.JOB, tap.job().name())
+                    .set(TAP.FOLD, fold.name())
                     .set(TAP.TAPPED_AT, Times.kept(tap.at()))
                     .execute();
         });
+    }
+
+    /** How fast each person is at a fold: the mean of their sittings, by name and job. */
+    public List<PersonPace> paces(Fold fold) {
+        Map<List<String>, List<Double>> sittings = new TreeMap<>(Comparator.comparing(Object::toString));
+        Map<List<String>, List<Instant>> taps = new LinkedHashMap<>();
+        cupboard.read(dsl -> dsl.selectFrom(TAP)
+                        .where(TAP.FOLD.eq(fold.name()))
+                        .orderBy(TAP.TAPPED_AT, TAP.ID)
+                        .fetch())
+                .forEach(row -> taps.computeIfAbsent(
+                                List.of(
+                                        row.getPerson(),
+                                        row.getJob(),
+                                        row.getBatchId().toString(),
+                                        row.getLotNo().toString()),
+                                key -> new ArrayList<>())
+                        .add(Times.read(row.getTappedAt())));
+        taps.forEach((key, at) -> Beat.of(at).secondsEach().ifPresent(seconds -> sittings.computeIfAbsent(
+                        key.subList(0, 2), who -> new ArrayList<>())
+                .add(seconds)));
+        List<PersonPace> found = new ArrayList<>();
+        sittings.forEach((who, seconds) -> found.add(new PersonPace(
+                who.get(0),
+                Job.valueOf(who.get(1)),
+                seconds.stream().mapToDouble(one -> one).average().orElseThrow(),
+                seconds.size())));
+        return found;
     }
 
     /** Takes the last tap of a job back. */

@@ -102,14 +102,14 @@ public class WorkStoreTest {
 
     @Test
     public void tapsAndFaultsComeBackOneByOne() {
-        work.tap(lot, new Tapped("me", Job.ROLL, NOW));
-        work.tap(lot, new Tapped("Ada", Job.FOLD, NOW.plusSeconds(30)));
-        work.tap(lot, new Tapped("me", Job.ROLL, NOW.plusSeconds(60)));
+        work.tap(lot, Fold.LEAF, new Tapped("me", Job.ROLL, NOW));
+        work.tap(lot, Fold.LEAF, new Tapped("Ada", Job.FOLD, NOW.plusSeconds(30)));
+        work.tap(lot, Fold.LEAF, new Tapped("me", Job.ROLL, NOW.plusSeconds(60)));
         work.untap(lot, Job.ROLL);
         assertEquals(
                 work.taps(lot),
                 List.of(new Tapped("me", Job.ROLL, NOW), new Tapped("Ada", Job.FOLD, NOW.plusSeconds(30))));
-        assertThrows(Refused.class, () -> work.tap(lot, new Tapped(" ", Job.ROLL, NOW)));
+        assertThrows(Refused.class, () -> work.tap(lot, Fold.LEAF, new Tapped(" ", Job.ROLL, NOW)));
         Seen burst =
                 new Seen(Fault.BURST, Optional.of(7), MEANT, Mass.ofGrams(21), Optional.of(Percentage.of(71)), NOW);
         Seen torn = new Seen(Fault.TORN, Optional.empty(), MEANT, Mass.ofGrams(18), Optional.empty(), NOW);
@@ -118,6 +118,21 @@ public class WorkStoreTest {
         assertEquals(work.faults(lot), List.of(burst, torn));
         work.unsee(lot);
         assertEquals(work.faults(lot), List.of(burst));
+    }
+
+    @Test
+    public void eachPersonHasAPaceAtEachFold() {
+        for (int i = 0; i < 4; i++) {
+            work.tap(lot, Fold.LEAF, new Tapped("Ada", Job.FOLD, NOW.plusSeconds(30 * i)));
+            work.tap(lot, Fold.LEAF, new Tapped("me", Job.FOLD, NOW.plusSeconds(50 * i)));
+            work.tap(new Of(lot.batch(), 2), Fold.LEAF, new Tapped("Ada", Job.FOLD, NOW.plusSeconds(40 * i)));
+        }
+        assertEquals(
+                work.paces(Fold.LEAF),
+                List.of(
+                        new WorkStore.PersonPace("Ada", Job.FOLD, 35, 2),
+                        new WorkStore.PersonPace("me", Job.FOLD, 50, 1)));
+        assertEquals(work.paces(Fold.PURSE), List.of());
     }
 
     private void bursts(int count, double percent) {

@@ -273,8 +273,8 @@ public class DoughJourneyTest extends OpenKitchen {
         assertThat(page.locator("#wrapper-each-1-error")).hasText("Between 2 and 60 g.");
         page.navigate("/batches/" + id + "/fold");
         assertThat(page.locator("h2").first()).hasText("Triangle with joined corners");
-        assertThat(page.locator(".findings")).containsText("wet the rim");
-        assertThat(page.locator("#fold-choice")).hasCount(0);
+        assertThat(page.locator(".findings")).containsText("for it is dry out of the pack");
+        assertThat(page.locator("#fold-choice .closing-card:not([disabled])")).hasCount(1);
         page.navigate("/batches/" + id + "/dough");
         page.locator("#skin-choice").selectOption("made");
         assertThat(page.locator("#flour-1")).hasValue("722");

@@ -35,6 +35,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.List;
+import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
@@ -71,6 +72,11 @@ public class HandsAtWorkTest extends OpenKitchen {
                                 PIECES),
                         "new",
                         Instant.now());
+    }
+
+    @AfterMethod(alwaysRun = true)
+    public void leaveNothing() {
+        bean(BatchStore.class).delete(id);
     }
 
     /** Nothing lies on it, and nothing is tared away. */

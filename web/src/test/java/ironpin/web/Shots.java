@@ -28,7 +28,8 @@ public final class Shots extends OpenKitchen {
         views.put("fold", DEMO + "/fold?lot=2");
         views.put("cook", DEMO + "/cook");
         views.put("clock", DEMO + "/clock");
-        views.put("judge", "/batches/1/book");
+        views.put("closings", "/closings/PLEATED_CRESCENT");
+        views.put("practice", "/practice?shape=ROPE");
         views.put("book", "/book");
         views.put("kit", "/kit");
         views.put("recipe", "/recipes?example");
@@ -37,7 +38,6 @@ public final class Shots extends OpenKitchen {
         open();
         try {
             views.forEach((name, path) -> shoot(folder, name, path, 1280, 800, ColorScheme.LIGHT));
-            shoot(folder, "dough-dark", DEMO + "/dough?lot=2", 1280, 800, ColorScheme.DARK);
             shoot(folder, "bench", DEMO + "/run?bench=true", 820, 1180, ColorScheme.LIGHT);
             shoot(folder, "phone", DEMO + "/dough?lot=3", 390, 844, ColorScheme.LIGHT);
         } finally {

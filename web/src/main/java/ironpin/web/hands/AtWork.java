@@ -10,6 +10,7 @@ import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Quoted;
 import ironpin.store.WorkStore;
+import ironpin.store.WorkStore.PersonPace;
 import ironpin.store.WorkStore.Seen;
 import ironpin.store.WorkStore.Tapped;
 import ironpin.store.WorkStore.What;
@@ -35,17 +36,30 @@ import java.util.Optional;
  * @param faults that were seen
  * @param pieces as they were weighed
  * @param spoonfuls as they were weighed
+ * @param paces of everybody who was ever counted at this fold
  * @param now kitchen time
  */
 public record AtWork(
-        LotPlan lot, List<Tapped> taps, List<Seen> faults, List<Mass> pieces, List<Mass> spoonfuls, ZonedDateTime now) {
+        LotPlan lot,
+        List<Tapped> taps,
+        List<Seen> faults,
+        List<Mass> pieces,
+        List<Mass> spoonfuls,
+        List<PersonPace> paces,
+        ZonedDateTime now) {
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
 
     /** What stands in the store about a lot. */
     public static AtWork of(WorkStore work, long batch, LotPlan lot, ZonedDateTime now) {
         WorkStore.Of of = new WorkStore.Of(batch, lot.lot().no());
         return new AtWork(
-                lot, work.taps(of), work.faults(of), work.weights(of, What.DOUGH), work.weights(of, What.FILLING), now);
+                lot,
+                work.taps(of),
+                work.faults(of),
+                work.weights(of, What.DOUGH),
+                work.weights(of, What.FILLING),
+                work.paces(lot.lot().fold()),
+                now);
     }
 
     /** The pace of a job. */
@@ -85,6 +99,16 @@ public record AtWork(
             String by = who == InStep.Waiting.NOBODY ? "" : " (" + wait + " s a piece)";
             return "Two in step: " + who.label() + by + "." + ahead;
         });
+    }
+
+    /** How fast everybody is at this fold, in a sentence; empty before anybody was counted. */
+    public String people() {
+        return String.join(
+                "; ",
+                paces.stream()
+                        .map(one -> one.person() + ", to " + one.job().label() + ": " + Math.round(one.seconds())
+                                + " s (" + Count.of(one.sittings(), "sitting") + ")")
+                        .toList());
     }
 
     /** Seconds a piece takes one pair of hands: all by one, or both jobs together. */

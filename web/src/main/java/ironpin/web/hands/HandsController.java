@@ -44,7 +44,11 @@ class HandsController {
             From from,
             Model model) {
         String who = person.isBlank() ? "me" : person.strip();
-        return kept(id, from, model, (of, seen) -> work.tap(of, new WorkStore.Tapped(who, job, clock.instant())));
+        return kept(
+                id,
+                from,
+                model,
+                (of, seen) -> work.tap(of, seen.lot().lot().fold(), new WorkStore.Tapped(who, job, clock.instant())));
     }
 
     @PostMapping("/tap/back")

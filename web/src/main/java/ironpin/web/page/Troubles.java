@@ -71,7 +71,12 @@ class Troubles {
     String notChanged(NotChanged refused, Model model, HttpServletRequest request, HttpServletResponse response) {
         // What every page may use is put into the model of an answer, but not into that of a refusal.
         words.words(model, request);
-        return changes.unchanged(refused, model, response);
+        try {
+            return changes.unchanged(refused, model, response);
+        } catch (NoSuchBatch | NotThere gone) {
+            // What was typed was wrong, and so was what it was typed for.
+            return notHere(gone, response);
+        }
     }
 
     @ExceptionHandler

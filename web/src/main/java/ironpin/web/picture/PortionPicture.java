@@ -25,8 +25,18 @@ final class PortionPicture {
             case ROPE -> RopePicture.of(lot);
             case RING -> RopePicture.ring(lot);
             case HALVING -> halves(lot);
-            case CUTTER, SQUARES -> lot.sheet().map(sheet -> sheet(lot, sheet)).orElse("");
+            case CUTTER, SQUARES ->
+                lot.sheet()
+                        .filter(sheet -> !sheet.rollings().isEmpty())
+                        .map(sheet -> sheet(lot, sheet))
+                        .orElseGet(PortionPicture::nothing);
         };
+    }
+
+    private static String nothing() {
+        Svg svg = Svg.picture("sheet-picture", WIDTH, 40, "No piece comes out of a sheet this small.");
+        return svg.text("No piece comes out of a sheet this small.", "x", LEFT, "y", 24, "class", "quiet-small")
+                .done();
     }
 
     /** The whole dough divided again and again, a row for each time. */
@@ -89,9 +99,6 @@ final class PortionPicture {
     }
 
     private static String sheet(LotPlan lot, SheetPlan sheet) {
-        if (sheet.rollings().isEmpty()) {
-            return "";
-        }
         Length board = lot.lot().cutting().board();
         Length height = sheet.heights().get(0);
         Length cutter = lot.lot().shape().disc();

@@ -40,10 +40,10 @@ public class RibbonPictureTest {
                 assertTrue(svg.contains(Count.of(lot.share().pieces(), "piece", "pieces")), svg);
             }
             assertTrue(!svg.contains("NaN") && !svg.contains("Infinity"), batch.toString());
-            boolean left =
-                    plan.balance().doughs().stream().anyMatch(one -> one.left().grams() >= 0.5)
-                            || plan.balance().fillings().stream()
-                                    .anyMatch(one -> one.left().grams() >= 0.5);
+            boolean left = plan.balance().doughs().stream()
+                            .anyMatch(one -> one.left().plus(one.trimmings()).grams() >= 0.5)
+                    || plan.balance().fillings().stream()
+                            .anyMatch(one -> one.left().grams() >= 0.5);
             assertEquals(svg.contains("left-over-text"), left, batch.toString());
         }
     }
