@@ -43,16 +43,22 @@ document.addEventListener("ironpin:weigh", () => {
   }
 });
 
+// How many readings were heard: an answer that was asked for before the newest of them is older than it.
+let heard = 0;
+
 async function ask() {
   if (document.querySelector("[data-scale]")) {
+    const before = heard;
     const answer = await fetch("/scale");
-    if (answer.ok) {
-      show(await answer.json(), true);
+    const shown = answer.ok ? await answer.json() : null;
+    if (shown && heard === before) {
+      show(shown, true);
     }
   }
 }
 
 document.addEventListener("ironpin:scale", ({ detail }) => {
+  heard += 1;
   show(detail, true);
   performance.mark("ironpin-scale");
 });

@@ -186,7 +186,7 @@ public record Lot(
         return cutting.withSchool(squares ? PortionSchool.CUTTER : PortionSchool.SQUARES);
     }
 
-    /** Cut another way; squares take a square fold, and rounds the style's own again if they had one. */
+    /** Cut another way; squares take a square fold, and what had one is folded over plainly once it is round again. */
     @Override
     public Lot withCutting(Cutting changed) {
         boolean squares = changed.school() == PortionSchool.SQUARES;

@@ -56,6 +56,10 @@ public final class Shots extends OpenKitchen {
                 page.locator("button.go").click();
                 page.waitForSelector(".recipe");
             }
+            if (page.locator("canvas[data-closing]").count() > 0) {
+                page.waitForFunction("() => document.querySelector('[data-step][aria-current]')");
+                page.locator("[data-step]").nth(2).click();
+            }
             page.evaluate("document.fonts.ready");
             page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
         }

@@ -13,6 +13,7 @@ import ironpin.dough.DoughFormula;
 import ironpin.dough.DoughMasses;
 import ironpin.dough.HydrationTarget;
 import ironpin.dough.Kneading;
+import ironpin.kit.Hand;
 import ironpin.kit.Kit;
 import ironpin.pantry.Flour;
 import ironpin.pantry.FlourKind;
@@ -24,6 +25,7 @@ import ironpin.refusal.Place;
 import ironpin.style.DoughStart;
 import ironpin.style.Styles;
 import ironpin.wrapper.BoughtWrapper;
+import ironpin.wrapper.Fold;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -254,6 +256,14 @@ public final class Composing {
                     .anyMatch(lot -> lot.doughNo() == dough.no() && lot.bought().isEmpty());
             return rolled ? dough : dough.withFlourAtHand(Optional.empty());
         });
+    }
+
+    /** Folded another way, with what is known of the cook's hands at that fold. */
+    public static Batch fold(Batch batch, int lotNo, Fold fold, Hand hand) {
+        Batch folded = batch.withFold(lotNo, fold);
+        return folded.lot(lotNo).fold() == batch.lot(lotNo).fold()
+                ? folded
+                : folded.mapLot(lotNo, lot -> lot.withHandiwork(hand.handiwork(lot.fold())));
     }
 
     /** A batch in the kit as it stands now: its temperatures, and its flours and bowls as they are known there. */

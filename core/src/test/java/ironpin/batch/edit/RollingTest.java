@@ -8,14 +8,19 @@ import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
 import ironpin.batch.Lot;
 import ironpin.batch.balance.Balancer;
+import ironpin.kit.Hand;
 import ironpin.portion.PortionSchool;
+import ironpin.quantity.Belief;
 import ironpin.refusal.Refused;
 import ironpin.style.Styles;
 import ironpin.wrapper.Fold;
+import ironpin.wrapper.Handiwork;
 import ironpin.wrapper.Outline;
 import ironpin.wrapper.RollSchool;
 import ironpin.wrapper.WrapperProfile;
 import java.time.LocalDateTime;
+import java.util.Map;
+import java.util.Optional;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -129,5 +134,19 @@ public class RollingTest {
         assertTrue(taken > 1.02, "taken " + taken);
         assertEquals(rounds, (int) Math.floor(ropes / taken + 0.5), 1);
         assertTrue(rounds < ropes);
+    }
+
+    /** What was learned of a fold comes with it, and a fold that was never counted starts from usual practice. */
+    @Test
+    public void aFoldComesWithWhatIsKnownOfTheHands() {
+        Handiwork learned = new Handiwork(new Belief(55, 2, 80), new Belief(48, 3, 4));
+        Hand hand = Hand.UNKNOWN.atWork(Map.of(Fold.LEAF, learned), Optional.empty());
+        assertEquals(Composing.fold(BATCH, 1, Fold.LEAF, hand).lot(1).handiwork(), learned);
+        assertEquals(Composing.fold(BATCH, 1, Fold.PURSE, hand).lot(1).handiwork(), Handiwork.usual(Fold.PURSE));
+        Batch typed = HandField.COMFORT.write(BATCH, Address.lot(1), 58);
+        assertEquals(
+                Composing.fold(typed, 1, typed.lot(1).fold(), hand).lot(1).handiwork(),
+                typed.lot(1).handiwork(),
+                "the same fold chosen again keeps what was typed");
     }
 }

@@ -4,6 +4,7 @@ import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
 import ironpin.batch.Lot;
 import ironpin.batch.edit.BenchCorrection;
+import ironpin.batch.edit.Composing;
 import ironpin.batch.edit.Hunger;
 import ironpin.batch.edit.Pin;
 import ironpin.batch.edit.Pins;
@@ -11,10 +12,12 @@ import ironpin.batch.edit.PlanField;
 import ironpin.batch.edit.PlanNumber;
 import ironpin.cook.CookMethod;
 import ironpin.dough.BenchFeel;
+import ironpin.kit.Hand;
 import ironpin.pantry.Allergen;
 import ironpin.portion.PortionSchool;
 import ironpin.store.BatchStore;
 import ironpin.store.CorrectionStore;
+import ironpin.store.KitStore;
 import ironpin.store.LoggedCorrection;
 import ironpin.store.StoredBatch;
 import ironpin.web.picture.Say;
@@ -40,10 +43,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 class PlanController {
     private final BatchStore batches;
     private final CorrectionStore corrections;
+    private final KitStore kits;
     private final Changes changes;
     private final Clock clock;
 
-    PlanController(BatchStore batches, CorrectionStore corrections, Changes changes, Clock clock) {
+    PlanController(BatchStore batches, CorrectionStore corrections, KitStore kits, Changes changes, Clock clock) {
+        this.kits = kits;
         this.batches = batches;
         this.corrections = corrections;
         this.changes = changes;
@@ -109,8 +114,13 @@ class PlanController {
 
     @PostMapping("/plan/fold")
     String fold(@PathVariable long id, @RequestParam Fold fold, From from, Model model) {
+        Hand hand = kits.load().hand();
         return changes.change(
-                id, from, model, "fold: " + fold.label(), batch -> batch.withFold(from.lotOf(batch), fold));
+                id,
+                from,
+                model,
+                "fold: " + fold.label(),
+                batch -> Composing.fold(batch, from.lotOf(batch), fold, hand));
     }
 
     @PostMapping("/plan/portioning")
