@@ -26,7 +26,7 @@ final class ParcelMotion implements Motion {
         double far = step < 2 ? 0 : step == 2 ? Ease.smooth(2 * done - 1) : 1;
         double ends = step == 3 ? t : 0;
         double heap = 0.2 * radius * dropped;
-        Patch.Move fold = (x, y, z) -> ends(ends, heap, sides(near, far, heap, x, y, z));
+        Patch.Move fold = (x, y, z) -> ends(ends, sides(near, far, heap, x, y, z));
         Patch leaf = Patch.of(Patch.Tone.LEAF, 31, 41, (row, column) -> {
                     double x = LEAF_LONG * radius * (2 * column - 1);
                     double taper = Math.sqrt(Math.max(0.05, 1 - Math.pow(Math.abs(2 * column - 1), 3)));
@@ -80,14 +80,14 @@ final class ParcelMotion implements Motion {
     }
 
     /** Both ends under. */
-    private double[] ends(double done, double heap, double[] at) {
+    private double[] ends(double done, double[] at) {
         double crease = END_CREASE * radius;
         double out = Math.abs(at[0]) - crease;
         if (done == 0 || out <= 0) {
             return at;
         }
         double turn = done * Math.PI;
-        double up = at[2] + 2 + heap * 0;
+        double up = at[2] + 2;
         return new double[] {
             Math.signum(at[0]) * (crease + out * Math.cos(turn) + up * 0.25 * Math.sin(turn)),
             at[1] * (1 - 0.12 * done),

@@ -6,7 +6,7 @@ import java.util.List;
 /**
  * Heat into a piece, {@code ρ·∂H/∂t = x^−p·∂/∂x(x^p·k·∂T/∂x)}, by finite volumes over shells of equal thickness and explicit steps in
  * heat content, so that thawing needs nothing of its own and no heat is lost. At the surface {@code h·(T_around − T_surface)}, in
- * series with half a shell. Steps are half as long as the stablest limit.
+ * series with half a shell. Steps are under half of the longest stable one.
  */
 public final class Conduction {
     /** Shells of a piece; a time changes by less than 1 % with twice as many. */
@@ -112,7 +112,7 @@ public final class Conduction {
             }
             least = Math.min(least, one.density() * heat * volume[i] / gives);
         }
-        return SAFE * 2 * least / 2;
+        return SAFE * least;
     }
 
     /** Through half a shell and what surrounds it, W/(m²·K). */

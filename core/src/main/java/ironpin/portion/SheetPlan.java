@@ -76,9 +76,4 @@ public record SheetPlan(List<SheetCut> rollings, List<Length> heights, int wante
     public int missing() {
         return Math.max(0, wanted - pieces());
     }
-
-    /** Trimmings of one rolling. @param rolling from 0 */
-    public Mass trimmings(int rolling) {
-        return rollings.get(rolling).trimmings();
-    }
 }
