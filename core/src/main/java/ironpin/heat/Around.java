@@ -24,4 +24,8 @@ public record Around(double transfer, double celsius, Duration time) {
             throw new Refused("a piece stays somewhere for more than nothing and up to a week");
         }
     }
+
+    double seconds() {
+        return time.toMillis() / 1_000.0;
+    }
 }

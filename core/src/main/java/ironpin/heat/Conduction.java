@@ -1,51 +1,56 @@
 package ironpin.heat;
 
+import ironpin.heat.Mesh.Face;
+import ironpin.heat.Mesh.Link;
 import ironpin.quantity.Temperature;
+import java.time.Duration;
+import java.util.Arrays;
 import java.util.List;
 
 /**
- * Heat into a piece, {@code ρ·∂H/∂t = x^−p·∂/∂x(x^p·k·∂T/∂x)}, by finite volumes over shells of equal thickness and explicit steps in
- * heat content, so that thawing needs nothing of its own and no heat is lost. At the surface {@code h·(T_around − T_surface)}, in
- * series with half a shell. Steps are under half of the longest stable one.
+ * Heat into a piece, {@code ρ·∂H/∂t = ∇·(k·∇T)}, by finite volumes over the cells of a {@link Mesh} and explicit steps in heat content,
+ * so that thawing and drying need nothing of their own and no heat is lost. At the surface {@code h·(T_around − T_surface)}, in series
+ * with half a cell. Steps are under half of the longest stable one.
  */
 public final class Conduction {
     /** Shells of a piece; a time changes by less than 1 % with twice as many. */
-    static final int SHELLS = 48;
+    static final int SHELLS = 32;
+
+    /** Shells and sectors of a piece that stands on its seat. */
+    static final int STANDING_SHELLS = 20;
+
+    static final int SECTORS = 8;
+
+    /** Share of the way from the middle of the seat up and over that lies on the vessel (est.). */
+    private static final double SEAT = 0.25;
 
     private static final int MOST_SAMPLES = 600;
     private static final double SAFE = 0.45;
 
-    private final HeatPiece piece;
-    private final int shells;
+    private final Mesh mesh;
+    private final boolean freezes;
     private final double step;
-    private final Matter[] matter;
-    private final double[] volume;
-    private final double[] area;
     private final double[] content;
     private final double[] celsius;
-    private final double[] flow;
+    private final double[] gain;
+    private final double[] perHeat;
+    private double into;
 
-    private Conduction(HeatPiece piece, double start, int shells) {
-        this.piece = piece;
-        this.shells = shells;
-        step = piece.half().millimetres() / 1_000 / shells;
-        double power = piece.form().power();
-        double skinFrom = (piece.half().millimetres() - piece.skin().millimetres()) / 1_000;
-        matter = new Matter[shells];
-        volume = new double[shells];
-        area = new double[shells + 1];
-        content = new double[shells];
-        celsius = new double[shells];
-        flow = new double[shells + 1];
-        for (int i = 0; i <= shells; i++) {
-            area[i] = Math.pow(i * step, power);
-        }
-        for (int i = 0; i < shells; i++) {
-            matter[i] = (i + 0.5) * step < skinFrom ? piece.inside() : piece.outside();
-            volume[i] = (Math.pow((i + 1) * step, power + 1) - Math.pow(i * step, power + 1)) / (power + 1);
-            content[i] = matter[i].content(start);
+    private Conduction(Mesh mesh, double start, double coldest) {
+        this.mesh = mesh;
+        int cells = mesh.volume.length;
+        content = new double[cells];
+        celsius = new double[cells];
+        gain = new double[cells];
+        perHeat = new double[cells];
+        boolean cold = Math.min(start, coldest) < 0;
+        for (int i = 0; i < cells; i++) {
+            content[i] = mesh.matter[i].content(start);
             celsius[i] = start;
+            perHeat[i] = 1 / (mesh.volume[i] * mesh.matter[i].density());
         }
+        freezes = cold;
+        step = stable(cold);
     }
 
     /**
@@ -58,114 +63,178 @@ public final class Conduction {
     }
 
     static HeatRun run(HeatPiece piece, double start, List<Around> around, int shells) {
-        return new Conduction(piece, start, shells).run(around);
+        InTurn turns = new InTurn(around);
+        return new Conduction(Mesh.even(piece, shells), start, turns.coldest())
+                .run(turns, turns.seconds(), MOST_SAMPLES);
     }
 
-    private HeatRun run(List<Around> around) {
-        double all = around.stream().mapToDouble(one -> seconds(one)).sum();
-        double every = all / MOST_SAMPLES;
-        int samples = MOST_SAMPLES + 1;
-        double[] core = new double[samples];
-        double[] mean = new double[samples];
-        double[] surface = new double[samples];
-        double[] outside = new double[samples];
-        double[][] profiles = new double[samples][];
-        int next = 0;
+    /**
+     * A piece that is everywhere at one temperature and then stands in something for a time.
+     *
+     * @param surroundings as they are at the beginning; they go on by themselves
+     */
+    public static HeatRun run(HeatPiece piece, Temperature start, Surroundings surroundings, Duration time) {
+        Mesh mesh =
+                surroundings.sided() ? Mesh.standing(piece, STANDING_SHELLS, SECTORS, SEAT) : Mesh.even(piece, SHELLS);
+        return run(mesh, start.celsius(), surroundings, time, MOST_SAMPLES);
+    }
+
+    /** The same on fewer shells: a quick look at what the surroundings do. @param shells 4 or more */
+    public static HeatRun rough(
+            HeatPiece piece, Temperature start, Surroundings surroundings, Duration time, int shells) {
+        return run(Mesh.even(piece, shells), start.celsius(), surroundings, time, MOST_SAMPLES / 2);
+    }
+
+    static HeatRun run(Mesh mesh, double start, Surroundings surroundings, Duration time, int samples) {
+        return new Conduction(mesh, start, surroundings.coldest())
+                .run(surroundings, time.toMillis() / 1_000.0, samples);
+    }
+
+    private HeatRun run(Surroundings around, double seconds, int most) {
+        double every = seconds / most;
+        Samples samples = new Samples(most + 1);
         double now = 0;
-        for (Around one : around) {
-            double end = now + seconds(one);
-            double dt = stable(one.transfer());
-            while (now < end - 1e-9) {
-                while (next < samples && next * every <= now + 1e-9) {
-                    sample(next++, one, core, mean, surface, outside, profiles);
-                }
-                double until = Math.min(end, next < samples ? next * every : end);
-                int steps = Math.max(1, (int) Math.ceil((until - now) / dt - 1e-9));
-                double each = (until - now) / steps;
+        for (int next = 0; ; next++) {
+            samples.take(next, around);
+            if (next == most) {
+                return new HeatRun(
+                        every,
+                        samples.core,
+                        samples.mean,
+                        samples.surface,
+                        samples.outside,
+                        samples.profiles,
+                        new HeatRun.Section(mesh));
+            }
+            double until = every * (next + 1);
+            while (now < until - 1e-9) {
+                double span = Math.min(until - now, Math.max(around.steady(), 1e-6));
+                int steps = Math.max(1, (int) Math.ceil(span / step - 1e-9));
                 for (int i = 0; i < steps; i++) {
-                    advance(one, each);
+                    advance(around, span / steps);
                 }
-                now = until;
+                now += span;
             }
         }
-        Around last = around.get(around.size() - 1);
-        while (next < samples) {
-            sample(next++, last, core, mean, surface, outside, profiles);
+    }
+
+    /** The longest step for which no cell gives away more than it has over its neighbours, whatever it stands in. */
+    private double stable(boolean cold) {
+        double[] gives = new double[mesh.volume.length];
+        for (Link link : mesh.links) {
+            double k = Math.max(conducts(link.from(), cold), conducts(link.to(), cold)) * link.factor();
+            gives[link.from()] += k;
+            gives[link.to()] += k;
         }
-        return new HeatRun(every, core, mean, surface, outside, profiles);
-    }
-
-    private static double seconds(Around one) {
-        return one.time().toMillis() / 1_000.0;
-    }
-
-    /** The longest step for which no shell gives away more than it has over its neighbours. */
-    private double stable(double transfer) {
+        for (Face face : mesh.faces) {
+            gives[face.cell()] += conducts(face.cell(), cold) / face.depth() * face.area();
+        }
         double least = Double.MAX_VALUE;
-        for (int i = 0; i < shells; i++) {
-            Matter one = matter[i];
-            double k = Math.max(one.conductivity(), one.frozenConductivity());
-            double heat = Math.min(one.heat(), one.frozenHeat());
-            double gives = k / step * (area[i] + area[i + 1]);
-            if (i == shells - 1) {
-                gives = k / step * area[i] + surface(k, transfer) * area[shells];
-            }
-            least = Math.min(least, one.density() * heat * volume[i] / gives);
+        for (int i = 0; i < gives.length; i++) {
+            Matter one = mesh.matter[i];
+            double heat = cold ? Math.min(one.heat(), one.frozenHeat()) : one.heat();
+            least = Math.min(least, one.density() * heat * mesh.volume[i] / gives[i]);
         }
         return SAFE * least;
     }
 
-    /** Through half a shell and what surrounds it, W/(m²·K). */
-    private double surface(double k, double transfer) {
-        return transfer == 0 ? 0 : 1 / (1 / transfer + step / 2 / k);
+    private double conducts(int cell, boolean cold) {
+        Matter one = mesh.matter[cell];
+        return cold ? Math.max(one.conductivity(), one.frozenConductivity()) : one.conductivity();
     }
 
-    private void advance(Around around, double dt) {
-        for (int i = 1; i < shells; i++) {
-            double a = matter[i - 1].conducts(celsius[i - 1]);
-            double b = matter[i].conducts(celsius[i]);
-            flow[i] = area[i] * 2 * a * b / (a + b) * (celsius[i - 1] - celsius[i]) / step;
+    private double conducts(int cell) {
+        return freezes ? mesh.matter[cell].conducts(celsius[cell]) : mesh.matter[cell].conductivity();
+    }
+
+    private void advance(Surroundings around, double seconds) {
+        Arrays.fill(gain, 0);
+        for (Link link : mesh.links) {
+            double a = conducts(link.from());
+            double b = conducts(link.to());
+            double flow = link.factor() * 2 * a * b / (a + b) * (celsius[link.from()] - celsius[link.to()]);
+            gain[link.from()] -= flow;
+            gain[link.to()] += flow;
         }
-        double k = matter[shells - 1].conducts(celsius[shells - 1]);
-        flow[shells] = area[shells] * surface(k, around.transfer()) * (celsius[shells - 1] - around.celsius());
-        for (int i = 0; i < shells; i++) {
-            content[i] += dt * (flow[i] - flow[i + 1]) / (volume[i] * matter[i].density());
-            celsius[i] = matter[i].temperature(content[i]);
+        into = 0;
+        for (Face face : mesh.faces) {
+            double transfer = around.transfer(face.below());
+            if (transfer > 0) {
+                double passes = face.area() / (1 / transfer + face.depth() / conducts(face.cell()));
+                double flow = passes * (around.celsius(face.below()) - celsius[face.cell()]);
+                gain[face.cell()] += flow;
+                into += flow;
+            }
+        }
+        for (int i = 0; i < gain.length; i++) {
+            content[i] += seconds * gain[i] * perHeat[i];
+            celsius[i] = mesh.matter[i].temperature(content[i]);
+        }
+        around.advance(seconds, into / mesh.mass / 1_000);
+    }
+
+    /** What is written down at even times. */
+    private final class Samples {
+        private final double[] core;
+        private final double[] mean;
+        private final double[] surface;
+        private final double[] outside;
+        private final double[][] profiles;
+
+        private Samples(int count) {
+            core = new double[count];
+            mean = new double[count];
+            surface = new double[count];
+            outside = new double[count];
+            profiles = new double[count][];
+        }
+
+        private void take(int at, Surroundings around) {
+            core[at] = core();
+            double sum = 0;
+            for (int i = 0; i < celsius.length; i++) {
+                sum += mesh.volume[i] * mesh.matter[i].density() * celsius[i];
+            }
+            mean[at] = sum / mesh.mass;
+            surface[at] = surface(around);
+            outside[at] = around.medium();
+            profiles[at] = celsius.clone();
+        }
+
+        private double core() {
+            if (mesh.sectors == 1) {
+                // The middle by the parabola through the two innermost shells, which is level there.
+                return celsius[0] + (celsius[0] - celsius[1]) / 8;
+            }
+            double coldest = Double.MAX_VALUE;
+            for (double one : celsius) {
+                coldest = Math.min(coldest, one);
+            }
+            return coldest;
+        }
+
+        private double surface(Surroundings around) {
+            double sum = 0;
+            double area = 0;
+            for (Face face : mesh.faces) {
+                if (!face.below()) {
+                    double inner = conducts(face.cell()) / face.depth();
+                    double outer = around.transfer(false);
+                    sum += face.area()
+                            * (inner * celsius[face.cell()] + outer * around.celsius(false))
+                            / (inner + outer);
+                    area += face.area();
+                }
+            }
+            return sum / area;
         }
     }
 
-    private void sample(
-            int at,
-            Around around,
-            double[] core,
-            double[] mean,
-            double[] surface,
-            double[] outside,
-            double[][] profiles) {
-        // The middle by the parabola through the two innermost shells, which is level there.
-        core[at] = celsius[0] + (celsius[0] - celsius[1]) / 8;
-        double mass = 0;
-        double sum = 0;
-        for (int i = 0; i < shells; i++) {
-            double one = volume[i] * matter[i].density();
-            mass += one;
-            sum += one * celsius[i];
-        }
-        mean[at] = sum / mass;
-        double k = matter[shells - 1].conducts(celsius[shells - 1]);
-        double inner = 2 * k / step;
-        surface[at] =
-                (inner * celsius[shells - 1] + around.transfer() * around.celsius()) / (inner + around.transfer());
-        outside[at] = around.celsius();
-        profiles[at] = celsius.clone();
-    }
-
-    /** Heat content over the start per area of a slab, or the like of other forms; for the test that none is lost. */
-    static double heatIn(HeatPiece piece, double[] profile) {
-        Conduction made = new Conduction(piece, 0, profile.length);
+    /** Heat content over that at the coldest, in the mesh's own measure; for the test that none is lost. */
+    static double heatIn(Mesh mesh, double[] profile) {
         double sum = 0;
         for (int i = 0; i < profile.length; i++) {
-            sum += made.volume[i] * made.matter[i].density() * made.matter[i].content(profile[i]);
+            sum += mesh.volume[i] * mesh.matter[i].density() * mesh.matter[i].content(profile[i]);
         }
         return sum;
     }

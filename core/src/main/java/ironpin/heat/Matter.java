@@ -5,6 +5,7 @@ import ironpin.refusal.Refused;
 /**
  * What conducts and stores heat, thawed and frozen. Heat content is counted from −60 °C. Between where the first ice melts and the
  * freezing point the melting heat is taken up as in moist food, {@code ice(T) = w·(1 − T_f/T)} for T below T_f (Raoult, dilute).
+ * Nothing moist gets over 100 °C before its water has left it as steam.
  *
  * @param conductivity thawed, W/(m·K), above 0
  * @param frozenConductivity with all its water as ice, W/(m·K), above 0
@@ -31,6 +32,12 @@ public record Matter(
     /** Melting heat of ice, J/kg. */
     static final double MELTING = 334_000;
 
+    /** Heat that water takes along as it leaves as steam, J/kg. */
+    static final double BOILING_AWAY = 2_257_000;
+
+    /** Where a moist surface stays until it is dry, °C. */
+    static final double DRIES = 100;
+
     /** From where heat content is counted, °C. */
     static final double COLDEST = -60;
 
@@ -54,14 +61,16 @@ public record Matter(
         if (celsius <= freezes) {
             return frozenHeat * (celsius - COLDEST) + ofIce * (ice(COLDEST) - ice(celsius));
         }
-        return content(freezes) + heat * (celsius - freezes);
+        double drying = celsius > DRIES ? water * BOILING_AWAY : 0;
+        return content(freezes) + heat * (celsius - freezes) + drying;
     }
 
     /** The temperature at a heat content, °C; the inverse of {@link #content}. */
     double temperature(double content) {
         double melted = content(freezes);
         if (content >= melted) {
-            return freezes + (content - melted) / heat;
+            double celsius = freezes + (content - melted) / heat;
+            return celsius <= DRIES ? celsius : Math.max(DRIES, celsius - water * BOILING_AWAY / heat);
         }
         // frozenHeat·(T − T₀) + w·L·(T_f/T − T_f/T₀) = content, a quadratic in T with one root below T_f.
         double a = frozenHeat;

@@ -131,16 +131,17 @@ public class ConductionTest {
                 piece,
                 Temperature.ofCelsius(5),
                 List.of(new Around(1_500, 98, Duration.ofMinutes(2)), new Around(0, 20, Duration.ofMinutes(30))));
+        Mesh mesh = Mesh.even(piece, Conduction.SHELLS);
         int then = 0;
         while (run.every() * then < 121) {
             then++;
         }
-        double before = Conduction.heatIn(piece, run.profiles()[then]);
+        double before = Conduction.heatIn(mesh, run.profiles()[then]);
         double cold = Conduction.heatIn(
-                piece,
-                Conduction.run(piece, 5, List.of(new Around(0, 20, Duration.ofSeconds(1))), 48)
+                mesh,
+                Conduction.run(piece, 5, List.of(new Around(0, 20, Duration.ofSeconds(1))), Conduction.SHELLS)
                         .profiles()[0]);
-        double after = Conduction.heatIn(piece, run.profiles()[run.samples() - 1]);
+        double after = Conduction.heatIn(mesh, run.profiles()[run.samples() - 1]);
         assertEquals((after - cold) / (before - cold), 1, 1e-3);
         double[] end = run.profiles()[run.samples() - 1];
         assertEquals(end[0], end[end.length - 1], 0.5, "after half an hour it is the same all through");
