@@ -99,7 +99,9 @@ public record Batch(
     public Batch withMethod(int lotNo, CookMethod method) {
         return mapLot(lotNo, lot -> {
             boolean suits = lot.vessel().kind() == method.vessel();
-            return lot.withMethod(method).withVessel(suits ? lot.vessel() : Vessel.usual(method.vessel()));
+            return lot.withMethod(method)
+                    .withCooking(lot.cooking().with(List.of()))
+                    .withVessel(suits ? lot.vessel() : Vessel.usual(method.vessel()));
         });
     }
 

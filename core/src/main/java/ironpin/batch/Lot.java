@@ -2,6 +2,8 @@ package ironpin.batch;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import ironpin.cook.CookMethod;
+import ironpin.cook.Cooking;
+import ironpin.cook.Spell;
 import ironpin.cook.Vessel;
 import ironpin.dip.Dip;
 import ironpin.portion.Cutting;
@@ -37,6 +39,7 @@ import java.util.Optional;
  * @param dip with what
  * @param bought a wrapper out of a pack instead of the dough
  * @param cutting how its dough becomes pieces
+ * @param cooking from where, and in which spells
  * @param handiwork how full the cook closes this fold with ease, and how long a piece takes
  */
 @RecordBuilder
@@ -57,6 +60,7 @@ public record Lot(
         Dip dip,
         Optional<BoughtWrapper> bought,
         Cutting cutting,
+        Cooking cooking,
         Handiwork handiwork)
         implements LotBuilder.With {
     /**
@@ -142,6 +146,11 @@ public record Lot(
     /** What its wrapper looks like before it is folded. */
     public Outline outline() {
         return bought.map(BoughtWrapper::outline).orElse(fold.outline());
+    }
+
+    /** Its spells. @param piece mass of one, dough and filling */
+    public List<Spell> spells(Mass piece) {
+        return cooking.spells(method, piece, vessel);
     }
 
     /** The folds its skin can take; a wrapper made here is cut as its fold wants it. */

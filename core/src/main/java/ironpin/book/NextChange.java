@@ -87,7 +87,7 @@ public final class NextChange {
                 switch (lot.vessel().kind()) {
                     case POT -> "Stir along the bottom as soon as they are in.";
                     case BASKET -> "Oil the liner or use holed paper, and wait a minute before lifting.";
-                    case PAN, GRIDDLE -> "Wait until they let go by themselves before moving them.";
+                    case PAN, GRIDDLE, DISH -> "Wait until they let go by themselves before moving them.";
                 };
         return Optional.of(new Suggestion(last.stuck() + " stuck of " + last.made() + ".", change, Optional.empty()));
     }

@@ -13,6 +13,7 @@ public enum Caution {
     TWO_HOURS("Out of the fridge at most 2 h in all, 1 h in a hot room."),
     STEAM("Open the lid away from you: steam burns."),
     HOT_FAT("Water into hot fat spits: lid in the other hand."),
+    HOT_OIL("Hot oil: lay pieces in away from you, no water near it, a lid at hand to smother a flame."),
     BOILING_WATER("Boiling water: slide pieces in from a spoon, do not drop them."),
     HOT_PLATE("The plate stays hot long after the hob is off."),
     CORE("A probe decides. Without one, cut open a piece from the middle of the round."),

@@ -111,7 +111,7 @@ final class DoughTasks {
         tasks.add(Task.waiting(own, Station.DOUGH, title, step.time(), last())
                 .withDetail(detail.strip())
                 .withNeeds(needs(step))
-                .withSpells(work ? List.of(new CookStep("knead", step.text(), step.time())) : List.of()));
+                .withSpells(work ? List.of(CookStep.of("knead", step.text(), step.time())) : List.of()));
     }
 
     private Set<String> needs(RestPlan.Step step) {

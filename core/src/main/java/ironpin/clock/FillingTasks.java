@@ -147,7 +147,7 @@ final class FillingTasks {
                 time = time.plus(step.time());
                 // The steps that want watching the clock are its timers.
                 if (step.time().compareTo(WATCHED) > 0) {
-                    spells.add(new CookStep("mix-" + no, step.text().replaceAll(":$", "."), step.time()));
+                    spells.add(CookStep.of("mix-" + no, step.text().replaceAll(":$", "."), step.time()));
                 }
             }
         }

@@ -4,6 +4,7 @@ import ironpin.batch.Batch;
 import ironpin.batch.Lot;
 import ironpin.batch.Station;
 import ironpin.batch.balance.Balance;
+import ironpin.cook.CookCard;
 import ironpin.cook.CookStep;
 import ironpin.cook.Rounds;
 import ironpin.cook.VesselKind;
@@ -121,7 +122,7 @@ final class LotTasks {
             return tasks;
         }
         String vessel = lot.vessel().kind() + "-" + lot.no();
-        List<CookStep> spells = lot.method().round(share.piece(), lot.vessel());
+        List<CookStep> spells = CookCard.of(lot.spells(share.piece()), lot.method());
         Duration each = spells.stream().map(CookStep::time).reduce(Pace.BETWEEN_ROUNDS, Duration::plus);
         // Over a steamer hands are free; every other round wants to be watched.
         Set<String> needs = lot.vessel().kind() == VesselKind.BASKET ? Set.of(vessel) : Set.of(vessel, Task.HANDS);

@@ -15,12 +15,16 @@ public record Boil(School by) implements CookMethod {
     private static final double MINUTES = 6;
 
     private static final double REFERENCE_GRAMS = 33;
-    private static final Duration STIR = Duration.ofSeconds(30);
+    /** What goes in at once to keep a boil gentle, g. */
+    private static final double GLASS = 120;
 
-    /** Two ways to keep the skin whole while the centre cooks. */
+    private static final Duration FRIED = Duration.ofMinutes(2);
+
+    /** Ways to keep the skin whole while the centre cooks. */
     public enum School {
         COLD_ADDITIONS("cold water added three times: keeps the boil gentle, forgives a hot hob"),
-        STEADY_SIMMER("a steady simmer: less to watch, wants a hob that holds low");
+        STEADY_SIMMER("a steady simmer: less to watch, wants a hob that holds low"),
+        THEN_FRIED("simmered, then fried on the seat: soft and crisp, a second vessel to wash");
 
         private final String label;
 
@@ -55,28 +59,22 @@ public record Boil(School by) implements CookMethod {
     }
 
     @Override
-    public List<CookStep> round(Mass piece, Vessel vessel) {
-        Duration rest = Growth.scaled(MINUTES, REFERENCE_GRAMS, piece).minus(STIR);
-        CookStep in = new CookStep("in", "Slide the pieces in and stir at once, along the bottom.", STIR);
+    public List<Spell> ready(Mass piece, Vessel vessel, Start from) {
+        Duration all = Growth.scaled(MINUTES, REFERENCE_GRAMS, piece, from);
         return switch (by) {
             case COLD_ADDITIONS -> {
-                Duration third = Duration.ofSeconds(rest.toSeconds() / 3);
-                yield List.of(
-                        in,
-                        new CookStep("cold-1", "At the boil, pour in a glass of cold water.", third),
-                        new CookStep("cold-2", "At the boil again, a second glass.", third),
-                        new CookStep(
-                                "cold-3",
-                                "And a third; lift out when it boils again.",
-                                rest.minus(third.multipliedBy(2))));
+                Spell again = Spell.of(Fire.BOIL, Growth.share(all, 0.25), Flame.HIGH);
+                yield List.of(again, again.pouring(GLASS), again.pouring(GLASS), again.pouring(GLASS));
             }
-            case STEADY_SIMMER -> {
-                Duration floating = Duration.ofSeconds(rest.toSeconds() * 2 / 5);
-                yield List.of(
-                        in,
-                        new CookStep("simmer", "Simmer until they float.", rest.minus(floating)),
-                        new CookStep("floating", "Floating is steam inside, not safety: go on at a simmer.", floating));
-            }
+            case STEADY_SIMMER ->
+                List.of(
+                        Spell.of(Fire.BOIL, Growth.share(all, 0.25), Flame.HIGH),
+                        Spell.of(Fire.BOIL, Growth.share(all, 0.75), Flame.LOW));
+            case THEN_FRIED ->
+                List.of(
+                        Spell.of(Fire.BOIL, Growth.share(all, 0.25), Flame.HIGH),
+                        Spell.of(Fire.BOIL, Growth.share(all, 0.65), Flame.LOW),
+                        Spell.of(Fire.PAN, FRIED, Flame.MEDIUM).fatted());
         };
     }
 }

@@ -2,6 +2,7 @@ package ironpin.cook;
 
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
+import ironpin.refusal.Refused;
 import java.time.Duration;
 
 /** Water turned to steam by a hob: heat of vaporisation 2257 kJ/kg, specific heat 4.18 kJ/(kg·K). */
@@ -19,7 +20,7 @@ public final class BoilOff {
      * @param time of boiling
      */
     public static Mass of(double watts, Duration time) {
-        return Mass.ofGrams(watts * time.toSeconds() / VAPORISATION_J_PER_G);
+        return Mass.ofGrams(demand(watts) * time.toSeconds() / VAPORISATION_J_PER_G);
     }
 
     /**
@@ -27,10 +28,41 @@ public final class BoilOff {
      *
      * @param watts power that reaches the pan, above 0
      * @param time wanted time of steaming
-     * @param poured temperature of the water, at most 100 °C
+     * @param poured temperature of the water, 0 to 100 °C
      */
     public static Mass waterFor(double watts, Duration time, Temperature poured) {
-        double perGram = VAPORISATION_J_PER_G + WATER_J_PER_G_K * (BOIL_C - poured.celsius());
-        return Mass.ofGrams(watts * time.toSeconds() / perGram);
+        return Mass.ofGrams(demand(watts) * time.toSeconds() / perGram(poured));
+    }
+
+    /** How long water takes to boil away: the same the other way round. @param water above 0 */
+    public static Duration timeFor(double watts, Mass water, Temperature poured) {
+        return Duration.ofSeconds(Math.round(water.grams() * perGram(poured) / demand(watts)));
+    }
+
+    /**
+     * The boil-off test: the power that reaches a pan in which this much water was gone after this time, W.
+     *
+     * @param water that was weighed in, above 0
+     * @param time until the last of it was gone, above 0
+     */
+    public static double watts(Mass water, Duration time, Temperature poured) {
+        if (water.micrograms() <= 0 || time.isZero() || time.isNegative()) {
+            throw new Refused("a boil-off test has some water and takes some time");
+        }
+        return water.grams() * perGram(poured) / time.toSeconds();
+    }
+
+    private static double perGram(Temperature poured) {
+        if (!(poured.celsius() >= 0 && poured.celsius() <= BOIL_C)) {
+            throw new Refused("water is 0 to 100 °C, not " + poured);
+        }
+        return VAPORISATION_J_PER_G + WATER_J_PER_G_K * (BOIL_C - poured.celsius());
+    }
+
+    private static double demand(double watts) {
+        if (!(watts > 0)) {
+            throw new Refused("a hob that is on gives more than 0 W, not " + watts);
+        }
+        return watts;
     }
 }

@@ -2,19 +2,20 @@ package ironpin.cook;
 
 import ironpin.quantity.Mass;
 import ironpin.refusal.NotThere;
-import java.time.Duration;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** How a round is cooked, with the school the cook follows. */
-public sealed interface CookMethod permits Boil, Steam, PanFrySteam, Griddle {
+/** How a round is cooked, with the school the cook follows: a sequence of spells that is ready, and can be changed. */
+public sealed interface CookMethod permits Boil, Steam, PanFrySteam, ShallowFry, Griddle, Bake {
     /** Every method and school that Ironpin knows. */
     static List<CookMethod> all() {
         return Stream.of(
                         Stream.of(Boil.School.values()).map(Boil::new),
                         Stream.of(Steam.Start.values()).map(Steam::new),
                         Stream.of(PanFrySteam.Start.values()).map(PanFrySteam::new),
-                        Stream.of(Griddle.Fat.values()).map(Griddle::new))
+                        Stream.of(ShallowFry.Oil.values()).map(ShallowFry::new),
+                        Stream.of(Griddle.Fat.values()).map(Griddle::new),
+                        Stream.of(Bake.Oven.values()).map(Bake::new))
                 .<CookMethod>flatMap(methods -> methods)
                 .toList();
     }
@@ -46,13 +47,12 @@ public sealed interface CookMethod permits Boil, Steam, PanFrySteam, Griddle {
     /** Points of hydration the method moves the family's band by: steam gives the skin no water, so it wants more. */
     double hydrationShift();
 
-    /** The steps of one round of pieces of this mass, dough and filling together (est.). */
-    List<CookStep> round(Mass piece, Vessel vessel);
-
-    /** How long one round takes (est.). */
-    default Duration roundTime(Mass piece, Vessel vessel) {
-        return round(piece, vessel).stream().map(CookStep::time).reduce(Duration.ZERO, Duration::plus);
-    }
+    /**
+     * The school's spells (est.), from practice.
+     *
+     * @param piece mass of one, dough and filling together
+     */
+    List<Spell> ready(Mass piece, Vessel vessel, Start from);
 
     /** The other schools of the same method, this one included. */
     default List<CookMethod> schools() {

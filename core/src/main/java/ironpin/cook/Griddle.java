@@ -16,10 +16,13 @@ public record Griddle(Fat fat) implements CookMethod {
 
     private static final double REFERENCE_GRAMS = 110;
 
+    private static final Duration CRISP = Duration.ofSeconds(30);
+
     /** When the fat comes. */
     public enum Fat {
         LAST("dry first, oil last: crisp, less fat"),
-        FIRST("oil from the start: softer, richer");
+        FIRST("oil from the start: softer, richer"),
+        UNDER_LID("the second side under a lid, turned down: for thick breads, a softer crust");
 
         private final String label;
 
@@ -30,7 +33,7 @@ public record Griddle(Fat fat) implements CookMethod {
 
     @Override
     public String key() {
-        return "griddle/" + fat.name().toLowerCase(Locale.ROOT);
+        return "griddle/" + fat.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     @Override
@@ -54,17 +57,15 @@ public record Griddle(Fat fat) implements CookMethod {
     }
 
     @Override
-    public List<CookStep> round(Mass piece, Vessel vessel) {
-        Duration side = Growth.scaled(MINUTES_A_SIDE, REFERENCE_GRAMS, piece);
-        CookStep first = new CookStep("first-side", "First side, until the top changes colour or bubbles.", side);
+    public List<Spell> ready(Mass piece, Vessel vessel, Start from) {
+        Duration side = Growth.scaled(MINUTES_A_SIDE, REFERENCE_GRAMS, piece, from);
+        Spell first = Spell.of(Fire.GRIDDLE, side, Flame.MEDIUM);
+        Spell second = first.turned();
+        Spell crisp = Spell.of(Fire.GRIDDLE, CRISP, Flame.MEDIUM).turned().fatted();
         return switch (fat) {
-            case LAST ->
-                List.of(
-                        first,
-                        new CookStep("second-side", "Turn; dry on the second side.", side),
-                        new CookStep("crisp", "Brush with oil and turn twice until crisp.", Duration.ofMinutes(1)));
-            case FIRST ->
-                List.of(first, new CookStep("second-side", "A little oil under it, turn, second side.", side));
+            case LAST -> List.of(first, second, crisp, crisp);
+            case FIRST -> List.of(first.fatted(), second.fatted());
+            case UNDER_LID -> List.of(first, second.fatted().covered().withFlame(Flame.LOW));
         };
     }
 }

@@ -1,7 +1,6 @@
 package ironpin.cook;
 
 import ironpin.quantity.Mass;
-import ironpin.quantity.Quoted;
 import ironpin.quantity.Temperature;
 import java.time.Duration;
 import java.util.List;
@@ -17,13 +16,14 @@ public record PanFrySteam(Start pan) implements CookMethod {
     private static final double STEAM_MINUTES = 5;
 
     private static final double REFERENCE_GRAMS = 33;
-    private static final Temperature TAP = Temperature.ofCelsius(15);
+    static final Temperature TAP = Temperature.ofCelsius(15);
     private static final Duration DRY_OFF = Duration.ofSeconds(90);
 
     /** How the pan starts. */
     public enum Start {
         HOT("hot pan: golden sooner, sticks less", 150),
-        COLD("cold pan: easy to set a ring in peace, slower to colour", 240);
+        COLD("cold pan: easy to set a ring in peace, slower to colour", 240),
+        SKIRT("hot pan and a thin batter in place of water: a crisp skirt, wants a slick pan", 150);
 
         private final String label;
         private final Duration sear;
@@ -60,14 +60,13 @@ public record PanFrySteam(Start pan) implements CookMethod {
     }
 
     @Override
-    public List<CookStep> round(Mass piece, Vessel vessel) {
-        Duration steaming = Growth.scaled(STEAM_MINUTES, REFERENCE_GRAMS, piece);
-        Mass water = BoilOff.waterFor(vessel.watts(), steaming, TAP);
+    public List<Spell> ready(Mass piece, Vessel vessel, ironpin.cook.Start from) {
+        Duration steaming = Growth.scaled(STEAM_MINUTES, REFERENCE_GRAMS, piece, from);
+        Mass water = BoilOff.waterFor(vessel.watts() * Flame.HIGH.share(), steaming, TAP);
+        Mass poured = Mass.ofGrams(Math.min(Spell.MOST_POURED.grams(), Math.round(water.grams())));
         return List.of(
-                new CookStep(
-                        "sear", "Oil in, pieces seat down and not touching, until the seats are golden.", pan.sear),
-                new CookStep(
-                        "steam", "Pour in " + Quoted.mass(water.grams(), 0) + " of water, lid on at once.", steaming),
-                new CookStep("crisp", "Lid off, let the rest dry off and crisp.", DRY_OFF));
+                Spell.of(Fire.PAN, pan.sear, Flame.MEDIUM).fatted().withCold(pan == Start.COLD),
+                Spell.of(Fire.PAN, steaming, Flame.HIGH).withPour(poured).covered(),
+                Spell.of(Fire.PAN, DRY_OFF, Flame.MEDIUM));
     }
 }

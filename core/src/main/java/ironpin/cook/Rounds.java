@@ -1,8 +1,7 @@
 package ironpin.cook;
 
 import ironpin.quantity.Length;
-import ironpin.quantity.Mass;
-import ironpin.quantity.Temperature;
+import ironpin.worked.WorkedOut;
 import ironpin.wrapper.Fold;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,12 +15,25 @@ import java.util.List;
  * @param sizes pieces in each round; they differ by at most one
  */
 public record Rounds(int capacity, Limit limit, VesselPacking packing, List<Integer> sizes) {
-    private static final Temperature KITCHEN = Temperature.ofCelsius(20);
+    /** Floating pieces that are stirred cover the surface up to so many times. */
+    public static final double COVER = 1.5;
+
+    /** And fill at most this share of the water. */
+    public static final double FILL = 0.25;
+
+    private static final double GRAMS_PER_CM3 = 1.07;
+    private static final int KEPT = 200;
+
+    private static final WorkedOut<Load, Integer> BY_HEAT = new WorkedOut<>(KEPT, PotLoad::largest);
 
     /** What bounds a round. */
     public enum Limit {
         /** No more fit side by side. */
         ROOM,
+        /** More would cover a pot's surface more than once and a half. */
+        SURFACE,
+        /** More would fill over a quarter of a pot's water. */
+        WATER,
         /** More would keep the pot off the boil too long. */
         HEAT
     }
@@ -32,17 +44,25 @@ public record Rounds(int capacity, Limit limit, VesselPacking packing, List<Inte
 
     /**
      * @param pieces how many to cook, 0 or more
-     * @param piece mass of one, dough and filling
+     * @param load one of them with its way of cooking; its count is of no account
      * @param disc width it was rolled or pressed to
      */
-    public static Rounds of(int pieces, Mass piece, Fold fold, Length disc, Vessel vessel) {
-        double gap = gapMm(vessel.kind());
-        VesselPacking packing =
-                VesselPacking.of(Footprint.of(fold, disc), vessel.diameter().millimetres() / 2, gap);
+    public static Rounds of(int pieces, Load load, Fold fold, Length disc) {
+        Vessel vessel = load.vessel();
+        VesselPacking packing = VesselPacking.of(Footprint.of(fold, disc), vessel, gapMm(vessel.kind()));
         int room = Math.max(1, packing.count() * vessel.tiers());
-        int heat = vessel.kind() == VesselKind.POT ? PotLoad.largest(vessel.watts(), piece, KITCHEN) : room;
-        int capacity = Math.min(room, heat);
-        return new Rounds(capacity, heat < room ? Limit.HEAT : Limit.ROOM, packing, split(pieces, capacity));
+        Limit limit = Limit.ROOM;
+        int capacity = room;
+        if (vessel.kind() == VesselKind.POT) {
+            double each = Math.PI * packing.piece().lengthMm() * packing.piece().widthMm() / 4;
+            int surface = Math.max(1, (int) (COVER * vessel.areaMm2() / each));
+            double water = vessel.water().grams() * FILL * GRAMS_PER_CM3;
+            int fill = Math.max(1, (int) (water / load.piece().grams()));
+            int heat = BY_HEAT.of(load.counting(1));
+            capacity = Math.min(heat, Math.min(surface, fill));
+            limit = heat <= capacity ? Limit.HEAT : fill <= capacity ? Limit.WATER : Limit.SURFACE;
+        }
+        return new Rounds(capacity, limit, packing, split(pieces, capacity));
     }
 
     /** Equal shares of at most the capacity. */
@@ -65,6 +85,7 @@ public record Rounds(int capacity, Limit limit, VesselPacking packing, List<Inte
             case BASKET -> 12;
             case PAN -> 6;
             case GRIDDLE -> 10;
+            case DISH -> 4;
         };
     }
 }

@@ -1,8 +1,6 @@
 package ironpin.cook;
 
 import ironpin.quantity.Mass;
-import ironpin.quantity.Quoted;
-import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
 
@@ -16,11 +14,6 @@ public record Steam(Start from) implements CookMethod {
     private static final double MINUTES = 9;
 
     private static final double REFERENCE_GRAMS = 28;
-    /** Water to begin with, as a multiple of what all rounds boil away: a steamer must not run dry. */
-    public static final double RESERVE = 1.5;
-
-    private static final Duration HEAT_UP = Duration.ofMinutes(4);
-
     /** When the pieces go on. */
     public enum Start {
         BOILING("over boiling water: timed from the lid"),
@@ -58,23 +51,13 @@ public record Steam(Start from) implements CookMethod {
         return 2;
     }
 
-    /** Water that one round boils away (est.). */
-    public Mass boilsAway(Mass piece, Vessel vessel) {
-        return BoilOff.of(vessel.watts(), Growth.scaled(MINUTES, REFERENCE_GRAMS, piece));
-    }
-
     @Override
-    public List<CookStep> round(Mass piece, Vessel vessel) {
-        Duration steaming = Growth.scaled(MINUTES, REFERENCE_GRAMS, piece);
-        Mass water = boilsAway(piece, vessel);
-        CookStep on = new CookStep(
-                "steam",
-                "Lid on. The round boils away about " + Quoted.mass(water.grams(), 0) + " of water.",
-                steaming);
+    public List<Spell> ready(Mass piece, Vessel vessel, ironpin.cook.Start pieces) {
+        Spell on = Spell.of(Fire.STEAM, Growth.scaled(MINUTES, REFERENCE_GRAMS, piece, pieces), Flame.HIGH)
+                .covered();
         return switch (from) {
             case BOILING -> List.of(on);
-            case COLD ->
-                List.of(new CookStep("warm-up", "Pieces on over cold water; wait for the first steam.", HEAT_UP), on);
+            case COLD -> List.of(on.withTime(SteamSpace.warmUp(vessel)).withCold(true), on);
         };
     }
 }

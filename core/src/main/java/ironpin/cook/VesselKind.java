@@ -5,7 +5,8 @@ public enum VesselKind {
     POT("pot"),
     BASKET("steaming basket"),
     PAN("pan with a lid"),
-    GRIDDLE("griddle");
+    GRIDDLE("griddle"),
+    DISH("baking dish");
 
     private final String label;
 

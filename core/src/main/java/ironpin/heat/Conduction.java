@@ -20,6 +20,7 @@ public final class Conduction {
     static final int STANDING_SHELLS = 20;
 
     static final int SECTORS = 8;
+    private static final int ROUGH_SHELLS = 10;
 
     /** Share of the way from the middle of the seat up and over that lies on the vessel (est.). */
     private static final double SEAT = 0.25;
@@ -79,10 +80,10 @@ public final class Conduction {
         return run(mesh, start.celsius(), surroundings, time, MOST_SAMPLES);
     }
 
-    /** The same on fewer shells: a quick look at what the surroundings do. @param shells 4 or more */
-    public static HeatRun rough(
-            HeatPiece piece, Temperature start, Surroundings surroundings, Duration time, int shells) {
-        return run(Mesh.even(piece, shells), start.celsius(), surroundings, time, MOST_SAMPLES / 2);
+    /** The same on few shells, sampled every two seconds: a quick look at what the surroundings do. */
+    public static HeatRun rough(HeatPiece piece, Temperature start, Surroundings surroundings, Duration time) {
+        int samples = (int) Math.max(1, time.toSeconds() / 2);
+        return run(Mesh.even(piece, ROUGH_SHELLS), start.celsius(), surroundings, time, samples);
     }
 
     static HeatRun run(Mesh mesh, double start, Surroundings surroundings, Duration time, int samples) {

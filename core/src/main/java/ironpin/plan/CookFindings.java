@@ -1,13 +1,15 @@
 package ironpin.plan;
 
 import ironpin.allergen.AllergenAnswer;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.Fix;
+import ironpin.batch.edit.SpellField;
 import ironpin.clock.Gap;
 import ironpin.clock.Pace;
+import ironpin.cook.Cooking;
 import ironpin.cook.PotLoad;
 import ironpin.cook.Rounds;
-import ironpin.cook.Steam;
 import ironpin.filling.SafeCore;
-import ironpin.quantity.Mass;
 import ironpin.wording.Count;
 import ironpin.wording.Span;
 import java.time.Duration;
@@ -17,6 +19,10 @@ import java.util.Optional;
 
 /** How many at once, for how long, and to which core temperature. */
 final class CookFindings {
+    private static final double STEP = 5;
+    private static final double QUARTER = 15;
+    private static final double SECONDS = 60;
+
     private CookFindings() {}
 
     static List<Finding> of(BatchPlan plan, LotPlan lot) {
@@ -26,18 +32,16 @@ final class CookFindings {
             return found;
         }
         found.add(rounds(lot, rounds));
-        Duration time =
-                lot.lot().method().roundTime(lot.share().piece(), lot.lot().vessel());
+        Duration time = Cooking.time(lot.spells());
         found.add(Finding.of(
                 Saying.ROUND_TIME,
                 Span.of(time),
                 "a round (est.).",
-                "From similar pieces: time grows with the square of the thickness. The probe decides. The clock adds "
-                        + Span.of(Pace.BETWEEN_ROUNDS) + " to change rounds."));
+                (lot.lot().cooking().own().isEmpty() ? "As the school has it. " : "As you set it. ")
+                        + "The probe decides. The clock adds " + Span.of(Pace.BETWEEN_ROUNDS) + " to change rounds."));
+        InsidePiece.of(lot).ifPresent(inside -> found.add(inside(lot, inside)));
         found.add(core(SafeCore.of(lot.filling().formula())));
-        if (lot.lot().method() instanceof Steam steam) {
-            found.add(water(steam, lot, rounds.sizes().size()));
-        }
+        VesselFindings.add(found, lot);
         for (Gap.Kind kind : List.of(Gap.Kind.PIECES_WAIT, Gap.Kind.PLATES_COOL)) {
             plan.gaps(kind, lot.lot().no()).stream()
                     .map(gap -> ClockFindings.said(plan, gap))
@@ -48,17 +52,83 @@ final class CookFindings {
     }
 
     private static Finding rounds(LotPlan lot, Rounds rounds) {
+        if (rounds.packing().count() == 0) {
+            return Finding.of(
+                    Saying.ROUNDS_TOO_WIDE,
+                    Words.mm(rounds.packing().piece().lengthMm()),
+                    "is a piece across once it has swollen (est.): it does not lie in a "
+                            + lot.lot().vessel().kind().label() + " of "
+                            + Words.mm(lot.lot().vessel().diameter().millimetres()) + ".",
+                    "Take a wider vessel, or roll smaller pieces.");
+        }
         int count = rounds.sizes().size();
-        boolean heat = rounds.limit() == Rounds.Limit.HEAT;
+        String largest = "It takes " + rounds.capacity() + " (est.). ";
         return Finding.of(
-                heat ? Saying.ROUNDS_BY_HEAT : Saying.ROUNDS_BY_ROOM,
+                switch (rounds.limit()) {
+                    case ROOM -> Saying.ROUNDS_BY_ROOM;
+                    case SURFACE -> Saying.ROUNDS_BY_SURFACE;
+                    case WATER -> Saying.ROUNDS_BY_WATER;
+                    case HEAT -> Saying.ROUNDS_BY_HEAT;
+                },
                 Count.of(count, "round"),
                 "of at most " + rounds.sizes().get(0) + " in the "
                         + lot.lot().vessel().kind().label() + ".",
-                "It takes " + rounds.capacity() + " (est.). "
-                        + (heat
-                                ? "More would keep the pot off the boil for over " + Span.of(PotLoad.BACK_TO_BOIL) + "."
-                                : "No more were found to fit side by side once they have swollen."));
+                largest
+                        + switch (rounds.limit()) {
+                            case ROOM -> "No more were found to fit side by side once they have swollen.";
+                            case SURFACE ->
+                                "More would cover the surface over " + Words.one(Rounds.COVER)
+                                        + " times: they no longer move over one another.";
+                            case WATER -> "More would fill over a quarter of the water: they no longer swim freely.";
+                            case HEAT ->
+                                "More would keep the pot off the boil for over " + Span.of(PotLoad.BACK_TO_BOIL) + ".";
+                        });
+    }
+
+    /** How far the spells bring the middle, by the heavier pieces; the printed figures are those of the verdict. */
+    private static Finding inside(LotPlan lot, InsidePiece inside) {
+        String safe = Words.celsius(inside.safe().celsius());
+        Duration total = inside.course().total();
+        String start = lot.lot().cooking().from().label();
+        if (inside.most().isEmpty()) {
+            return Finding.of(
+                    Saying.INSIDE_NEVER,
+                    Words.celsius(Math.floor(inside.heavyAtEnd())),
+                    "in the middle when the spells end (est.), by a piece 15 % heavier; " + safe + " is wanted.",
+                    "These spells do not get there, however long the last one lasts. Turn up, cover, or make smaller pieces.");
+        }
+        Duration most = up(inside.most().get());
+        String spread = "Straight " + start + ", "
+                + inside.least().map(CookFindings::up).map(Span::of).orElse("?") + " to " + Span.of(most)
+                + " for pieces 15 % lighter or heavier. Conduction alone; the probe decides.";
+        if (most.compareTo(total) <= 0) {
+            return Finding.of(
+                    Saying.INSIDE_SAFE,
+                    Span.of(up(inside.usual().orElse(most))),
+                    "to " + safe + " in the middle (est.); the spells last " + Span.of(total) + ".",
+                    spread);
+        }
+        int last = lot.spells().size() - 1;
+        double minutes =
+                Math.ceil((lot.spells().get(last).time().plus(most.minus(total)).toSeconds()) / QUARTER)
+                        * QUARTER
+                        / SECONDS;
+        return Finding.of(
+                Saying.INSIDE_LATE,
+                Span.of(most),
+                "until the heavier pieces have " + safe + " in the middle (est.); the spells last " + Span.of(total)
+                        + ".",
+                spread,
+                new Fix(
+                        "Last spell " + Words.two(minutes) + " min",
+                        SpellField.SPELL_MINUTES.at(
+                                new Address.SpellOf(lot.lot().no(), last)),
+                        minutes));
+    }
+
+    /** To five seconds, upwards: no estimate is surer than that. */
+    static Duration up(Duration time) {
+        return Duration.ofSeconds((long) (STEP * Math.ceil(time.toMillis() / 1_000.0 / STEP)));
     }
 
     private static Finding core(SafeCore core) {
@@ -81,18 +151,5 @@ final class CookFindings {
                         "Nothing raw in it; this is the usual figure for reheated food.")
                 : Finding.of(
                         Saying.CORE_RAW, figure, text, "Usual public guidance for " + core.because() + ", raw in it.");
-    }
-
-    private static Finding water(Steam steam, LotPlan lot, int rounds) {
-        double each = steam.boilsAway(lot.share().piece(), lot.lot().vessel()).grams();
-        Mass start = Mass.ofGrams(each * rounds * Steam.RESERVE);
-        return Finding.of(
-                Saying.STEAM_WATER,
-                Words.grams(start.grams()),
-                "of water under the basket at least (est.): "
-                        + (rounds == 1 ? "the round boils" : rounds + " rounds boil") + " away "
-                        + Words.grams(each * rounds) + ", and half as much again stays.",
-                "At " + Math.round(lot.lot().vessel().watts()) + " W a round takes " + Words.grams(each)
-                        + "; a steamer must not run dry.");
     }
 }

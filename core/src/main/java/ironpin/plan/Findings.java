@@ -3,6 +3,7 @@ package ironpin.plan;
 import ironpin.batch.Station;
 import ironpin.caution.Caution;
 import ironpin.clock.Lateness;
+import ironpin.cook.Fire;
 import ironpin.filling.SafeCore;
 import ironpin.filling.Treatment;
 import java.util.ArrayList;
@@ -70,8 +71,13 @@ public final class Findings {
                 switch (lot.lot().vessel().kind()) {
                     case POT -> List.of(Caution.BOILING_WATER, Caution.CORE, Caution.HOT_MIDDLE);
                     case BASKET -> List.of(Caution.STEAM, Caution.CORE, Caution.HOT_MIDDLE);
-                    case PAN -> List.of(Caution.HOT_FAT, Caution.CORE, Caution.HOT_MIDDLE);
+                    case PAN ->
+                        List.of(
+                                lot.spells().get(0).fire() == Fire.FRY ? Caution.HOT_OIL : Caution.HOT_FAT,
+                                Caution.CORE,
+                                Caution.HOT_MIDDLE);
                     case GRIDDLE -> List.of(Caution.HOT_PLATE, Caution.CORE, Caution.HOT_MIDDLE);
+                    case DISH -> List.of(Caution.STEAM, Caution.CORE, Caution.HOT_MIDDLE);
                 };
             case BOOK -> List.of(Caution.REFREEZE);
             case PORTION, ROLL, CLOCK -> List.of();

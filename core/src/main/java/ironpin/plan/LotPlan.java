@@ -7,7 +7,13 @@ import ironpin.batch.Lot;
 import ironpin.batch.balance.Balance;
 import ironpin.batch.edit.DoughMixing;
 import ironpin.batch.edit.Pin;
+import ironpin.cook.Bake;
+import ironpin.cook.CookCard;
+import ironpin.cook.CookStep;
+import ironpin.cook.Load;
+import ironpin.cook.PieceBody;
 import ironpin.cook.Rounds;
+import ironpin.cook.Spell;
 import ironpin.dough.HydrationTarget;
 import ironpin.dough.Mixing;
 import ironpin.portion.RopePlan;
@@ -19,6 +25,7 @@ import ironpin.wrapper.FillRoom;
 import ironpin.wrapper.Fold;
 import ironpin.wrapper.StuffedBread;
 import ironpin.wrapper.WrapperProfile;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -84,7 +91,7 @@ public record LotPlan(
                                 lot.shape().disc()))
                         : Optional.empty(),
                 lot.bought().map(wrapper -> wrapper.packsFor(share.pieces())),
-                Rounds.of(share.toTable(), share.piece(), lot.fold(), lot.wide(), lot.vessel()));
+                Rounds.of(share.toTable(), load(lot, share, 1), lot.fold(), lot.wide()));
     }
 
     private static WrapperProfile profile(Lot lot, Balance.OfLot share) {
@@ -100,6 +107,37 @@ public record LotPlan(
             case STRIP ->
                 WrapperProfile.even(share.doughEach(), lot.wide(), lot.shape().slice());
         };
+    }
+
+    /** How one round of it is cooked. */
+    public List<Spell> spells() {
+        return lot.spells(share.piece());
+    }
+
+    /** The same in sentences. */
+    public List<CookStep> card() {
+        return CookCard.of(spells(), lot.method());
+    }
+
+    /** Pieces in the fullest round; 1 where none is cooked. */
+    public int atOnce() {
+        return rounds.sizes().isEmpty() ? 1 : rounds.sizes().get(0);
+    }
+
+    /** The fullest round, as it goes on. */
+    public Load load() {
+        return load(lot, share, atOnce());
+    }
+
+    private static Load load(Lot lot, Balance.OfLot share, int count) {
+        return new Load(
+                PieceBody.of(lot.fold(), lot.wide(), lot.shape().slice(), share.doughEach(), share.fillingEach()),
+                share.piece(),
+                count,
+                lot.spells(share.piece()),
+                lot.cooking().from(),
+                lot.vessel(),
+                lot.method() instanceof Bake way ? way.oven().celsius() : Load.OVEN);
     }
 
     /** What is closed, as geometry sees it. */

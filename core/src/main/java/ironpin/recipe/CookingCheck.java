@@ -1,6 +1,8 @@
 package ironpin.recipe;
 
 import ironpin.cook.CookMethod;
+import ironpin.cook.Cooking;
+import ironpin.cook.Start;
 import ironpin.cook.Vessel;
 import ironpin.plan.Finding;
 import ironpin.plan.Saying;
@@ -45,7 +47,8 @@ final class CookingCheck {
         }
         CookMethod method = recipe.style().method();
         Vessel vessel = Vessel.usual(method.vessel());
-        Duration est = method.roundTime(Mass.ofGrams(Math.min(500, Math.max(2, piece.get()))), vessel);
+        Duration est =
+                Cooking.time(method.ready(Mass.ofGrams(Math.min(500, Math.max(2, piece.get()))), vessel, Start.ROOM));
         double ratio = (double) said.get().toSeconds() / est.toSeconds();
         String figure = said(said.get());
         String about = "The estimate for pieces of this size, " + method.done() + ", is about "

@@ -69,7 +69,7 @@ public record ReadRecipe(
         }
         return Styles.get(
                 switch (hints.vessel().orElse(VesselKind.POT)) {
-                    case POT -> "boiled-crescent";
+                    case POT, DISH -> "boiled-crescent";
                     case PAN -> "pan-crescent";
                     case BASKET -> "steamed-leaf";
                     case GRIDDLE -> "griddle-bread";

@@ -7,6 +7,7 @@ import ironpin.batch.Filling;
 import ironpin.batch.FlourShare;
 import ironpin.batch.Lot;
 import ironpin.batch.PieceRule;
+import ironpin.cook.Cooking;
 import ironpin.cook.Vessel;
 import ironpin.dip.Dip;
 import ironpin.dip.Dips;
@@ -191,6 +192,7 @@ public final class RecipeBatch {
                 dip(),
                 bought,
                 Cutting.USUAL,
+                Cooking.USUAL,
                 Handiwork.usual(bought.map(wrapper -> wrapper.holding(fold)).orElse(fold)));
     }
 

@@ -41,6 +41,7 @@ public record DoughStart(DoughFamily family, String flour, DoughFormula formula,
                         DoughFamily.COLD_WATER,
                         DoughFamily.SOFT_ENRICHED,
                         DoughFamily.OILED_SHEET);
+            case DISH -> List.of(DoughFamily.EGG, DoughFamily.COLD_WATER, DoughFamily.OILED_SHEET);
             case GRIDDLE -> List.of(DoughFamily.WHOLEMEAL, DoughFamily.FULL_SCALD, DoughFamily.MAIZE);
         };
     }

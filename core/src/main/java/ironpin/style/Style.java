@@ -7,6 +7,7 @@ import ironpin.batch.FlourShare;
 import ironpin.batch.Lot;
 import ironpin.batch.PieceRule;
 import ironpin.cook.CookMethod;
+import ironpin.cook.Cooking;
 import ironpin.cook.Vessel;
 import ironpin.dip.Dip;
 import ironpin.dough.Kneading;
@@ -141,6 +142,7 @@ public record Style(
                 dip,
                 Optional.empty(),
                 Cutting.USUAL,
+                Cooking.USUAL,
                 kit.hand().handiwork(fold));
     }
 }

@@ -86,9 +86,9 @@ public class BatchTest {
             },
             {"a sieve of a bench", (Runnable) () -> dough.withLoss(Percentage.of(21))},
             {"a patty for a giant", (Runnable) () -> SUPPER.filling(1).withTestPatty(Mass.ofGrams(201))},
-            {"a thimble for a pot", (Runnable) () -> new Vessel(VesselKind.POT, Length.ofMillimetres(40), 1, 900)},
-            {"a tower of baskets", (Runnable) () -> new Vessel(VesselKind.BASKET, Length.ofMillimetres(240), 7, 900)},
-            {"a furnace", (Runnable) () -> new Vessel(VesselKind.PAN, Length.ofMillimetres(240), 1, 9_000)},
+            {"a thimble for a pot", (Runnable) () -> Vessel.of(VesselKind.POT, Length.ofMillimetres(40), 1, 900)},
+            {"a tower of baskets", (Runnable) () -> Vessel.of(VesselKind.BASKET, Length.ofMillimetres(240), 7, 900)},
+            {"a furnace", (Runnable) () -> Vessel.of(VesselKind.PAN, Length.ofMillimetres(240), 1, 9_000)},
         };
     }
 
@@ -137,7 +137,7 @@ public class BatchTest {
 
     @Test
     public void anotherWayOfCookingBringsItsVesselAndTheSameOneKeepsIt() {
-        Vessel mine = new Vessel(VesselKind.POT, Length.ofMillimetres(300), 1, 2_200);
+        Vessel mine = Vessel.of(VesselKind.POT, Length.ofMillimetres(300), 1, 2_200);
         Batch own = SUPPER.mapLots(lot -> lot.no() == 1 ? lot.withVessel(mine) : lot);
         Batch simmered = own.withMethod(1, CookMethod.ofKey("boil/steady-simmer"));
         assertEquals(simmered.lot(1).vessel(), mine);

@@ -3,6 +3,11 @@ package ironpin.batch;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.DoughField;
 import ironpin.batch.edit.FillingField;
+import ironpin.cook.Cooking;
+import ironpin.cook.Fire;
+import ironpin.cook.Flame;
+import ironpin.cook.Spell;
+import ironpin.cook.Start;
 import ironpin.dip.Dip;
 import ironpin.dip.Dips;
 import ironpin.dough.Bowl;
@@ -25,6 +30,7 @@ import ironpin.style.Styles;
 import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.Handiwork;
 import ironpin.wrapper.RollSchool;
+import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -93,6 +99,7 @@ public final class RandomBatches {
                     .withDip(dip())
                     .withCutting(cutting())
                     .withShape(rolled(lot.shape()))
+                    .withCooking(cooking())
                     .withHandiwork(hands(lot)));
         }
         return new Batch(
@@ -169,6 +176,24 @@ public final class RandomBatches {
         return usual.withSlice(Length.ofMillimetres(10 + random.nextInt(100)))
                 .withRolling(RollSchool.values()[random.nextInt(RollSchool.values().length)])
                 .withGivesWay(Lot.GivesWay.values()[random.nextInt(Lot.GivesWay.values().length)]);
+    }
+
+    private Cooking cooking() {
+        Start[] starts = Start.values();
+        List<Spell> own = new ArrayList<>();
+        for (int i = random.nextInt(5); i > 0; i--) {
+            Fire fire = Fire.values()[random.nextInt(Fire.values().length)];
+            own.add(new Spell(
+                    fire,
+                    Duration.ofSeconds(10 + 5L * random.nextInt(200)),
+                    Flame.values()[random.nextInt(3)],
+                    Mass.ofGrams(random.nextInt(400)),
+                    random.nextBoolean(),
+                    random.nextBoolean(),
+                    random.nextBoolean(),
+                    random.nextBoolean()));
+        }
+        return new Cooking(starts[random.nextInt(starts.length)], own);
     }
 
     private Handiwork hands(Lot lot) {

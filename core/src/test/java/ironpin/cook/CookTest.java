@@ -4,15 +4,16 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 
+import ironpin.caution.Caution;
 import ironpin.portion.CutTree;
 import ironpin.portion.RopePlan;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
 import ironpin.quantity.UnitSystem;
+import ironpin.refusal.Refused;
 import java.time.Duration;
 import java.util.List;
-import java.util.Random;
 import java.util.stream.Collectors;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -24,67 +25,23 @@ public class CookTest {
         assertEquals(water.grams(), 93, 0.5);
     }
 
+    /** 750 W for 4 min from 18 °C; the power is found again from the test, and the time from the water. */
+    @Test
+    public void fourMinutesAtThreeQuartersOfAKilowatt() {
+        Temperature poured = Temperature.ofCelsius(18);
+        Mass water = BoilOff.waterFor(750, Duration.ofMinutes(4), poured);
+        assertEquals(water.grams(), 69, 0.5);
+        assertEquals(BoilOff.watts(water, Duration.ofMinutes(4), poured), 750, 1e-3);
+        assertEquals(BoilOff.timeFor(750, water, poured), Duration.ofMinutes(4));
+        assertThrows(Refused.class, () -> BoilOff.of(0, Duration.ofMinutes(4)));
+        assertThrows(Refused.class, () -> BoilOff.of(Double.NaN, Duration.ofMinutes(4)));
+        assertThrows(Refused.class, () -> BoilOff.watts(Mass.ofGrams(0), Duration.ofMinutes(4), poured));
+        assertThrows(Refused.class, () -> BoilOff.waterFor(750, Duration.ofMinutes(4), Temperature.ofCelsius(140)));
+    }
+
     @Test
     public void twelveMinutesAtAKilowattBoilAwayAThirdOfALitre() {
         assertEquals(BoilOff.of(1_000, Duration.ofMinutes(12)).grams(), 319, 0.5);
-    }
-
-    @Test
-    public void packedPiecesStayInsideAndApart() {
-        Random random = new Random(8);
-        for (int i = 0; i < 200; i++) {
-            double diameter = 20 + random.nextInt(60);
-            double radius = 80 + random.nextInt(120);
-            double gap = random.nextInt(20);
-            VesselPacking packing = VesselPacking.of(new Footprint(diameter, diameter), radius, gap);
-            List<VesselPacking.Place> places = packing.places();
-            double area = places.size() * diameter * diameter / 4;
-            assertTrue(area <= radius * radius, "more dough than vessel");
-            for (int a = 0; a < places.size(); a++) {
-                VesselPacking.Place one = places.get(a);
-                assertTrue(Math.hypot(one.xMm(), one.yMm()) + diameter / 2 <= radius + 1e-6);
-                for (int b = 0; b < a; b++) {
-                    VesselPacking.Place other = places.get(b);
-                    double distance = Math.hypot(one.xMm() - other.xMm(), one.yMm() - other.yMm());
-                    assertTrue(distance >= diameter + gap - 1e-6, "pieces touch");
-                }
-            }
-        }
-    }
-
-    @Test
-    public void sevenAndNineteenCirclesAreFound() {
-        // Published optima: seven unit circles fit radius 3, nineteen fit 4.864; eight do not fit 3.
-        assertEquals(VesselPacking.of(new Footprint(2, 2), 3.0001, 0).count(), 7);
-        int nineteen = VesselPacking.of(new Footprint(2, 2), 5.0001, 0).count();
-        assertTrue(nineteen >= 19 && nineteen <= 20, "found " + nineteen);
-    }
-
-    @DataProvider
-    Object[][] published() {
-        // Least radius of a circle that holds so many of radius 1: the published optima for 2 to 9, and 13.
-        return new Object[][] {
-            {2, 2.0}, {3, 2.1547}, {4, 2.4142}, {5, 2.7013}, {6, 3.0}, {7, 3.0}, {8, 3.3048}, {9, 3.6131}, {13, 4.2361}
-        };
-    }
-
-    @Test(dataProvider = "published")
-    public void asManyRoundsAsAnybodyFoundAreFound(int count, double ratio) {
-        int just = VesselPacking.of(new Footprint(100, 100), 50 * (ratio + 0.0002), 0)
-                .count();
-        assertTrue(just >= count, "only " + just + " of " + count);
-        if (count != 6) {
-            assertTrue(VesselPacking.of(new Footprint(100, 100), 50 * (ratio - 0.002), 0)
-                            .count()
-                    < count);
-        }
-    }
-
-    @Test
-    public void breadsOfTenCentimetresInAPanOfThirty() {
-        assertEquals(VesselPacking.of(new Footprint(100, 100), 150, 0).count(), 7);
-        assertEquals(VesselPacking.of(new Footprint(100, 100), 150, 6).count(), 5);
-        assertEquals(VesselPacking.of(new Footprint(100, 100), 150, 10).count(), 5);
     }
 
     @Test
@@ -100,24 +57,17 @@ public class CookTest {
         }
     }
 
-    @Test
-    public void aStrongerHobTakesMoreAtOnce() {
-        Mass piece = Mass.ofGrams(33);
-        Temperature kitchen = Temperature.ofCelsius(20);
-        // 1,500 W for 150 s is 225 kJ; a piece takes 33·3.4·80 = 8.98 kJ.
-        assertEquals(PotLoad.largest(1_500, piece, kitchen), 25);
-        assertTrue(PotLoad.largest(3_000, piece, kitchen) > PotLoad.largest(1_500, piece, kitchen));
-        assertEquals(PotLoad.largest(100, Mass.ofGrams(900), kitchen), 1);
+    private static Duration roundTime(CookMethod method, double grams, Start from) {
+        return Cooking.time(method.ready(Mass.ofGrams(grams), Vessel.usual(method.vessel()), from));
     }
 
     @Test
-    public void everyMethodIsFoundByItsKeyAndLargerPiecesTakeLonger() {
+    public void everyMethodIsFoundByItsKeyAndLargerOrColderPiecesTakeLonger() {
         for (CookMethod method : CookMethod.all()) {
             assertEquals(CookMethod.ofKey(method.key()), method);
-            Vessel vessel = Vessel.usual(method.vessel());
-            Duration small = method.roundTime(Mass.ofGrams(20), vessel);
-            Duration large = method.roundTime(Mass.ofGrams(60), vessel);
-            assertTrue(large.compareTo(small) > 0, method.key());
+            Duration small = roundTime(method, 20, Start.ROOM);
+            assertTrue(roundTime(method, 60, Start.ROOM).compareTo(small) > 0, method.key());
+            assertTrue(roundTime(method, 20, Start.FREEZER).compareTo(small) > 0, method.key());
         }
         assertThrows(IllegalArgumentException.class, () -> CookMethod.ofKey("boil/in-oil"));
     }
@@ -146,65 +96,70 @@ public class CookTest {
         assertEquals(eight, Duration.ofMinutes(24));
     }
 
-    /** Rounds of the piece that each way was taken from: 33 g, in the steamer 28 g, on the griddle 110 g. */
+    /** Rounds of the piece that each way was taken from: 33 g, in the steamer 28 g, on the griddle 110 g, in the dish 45 g. */
     @DataProvider
     public Object[][] rounds() {
         return new Object[][] {
-            {"boil/cold-additions", 33, "in 30, cold-1 110, cold-2 110, cold-3 110"},
-            {"boil/steady-simmer", 33, "in 30, simmer 198, floating 132"},
-            {"steam/boiling", 28, "steam 540"},
-            {"steam/cold", 28, "warm-up 240, steam 540"},
-            {"pan-fry-steam/hot", 33, "sear 150, steam 300, crisp 90"},
-            {"pan-fry-steam/cold", 33, "sear 240, steam 300, crisp 90"},
-            {"griddle/last", 110, "first-side 210, second-side 210, crisp 60"},
-            {"griddle/first", 110, "first-side 210, second-side 210"},
+            {"boil/cold-additions", 33, "BOIL 90, BOIL 90 +120, BOIL 90 +120, BOIL 90 +120"},
+            {"boil/steady-simmer", 33, "BOIL 90, BOIL 270 low"},
+            {"boil/then-fried", 33, "BOIL 90, BOIL 235 low, PAN 120 fat"},
+            {"steam/boiling", 28, "STEAM 540 lid"},
+            {"steam/cold", 28, "STEAM 650 lid cold, STEAM 540 lid"},
+            {"pan-fry-steam/hot", 33, "PAN 150 fat, PAN 300 +92 lid, PAN 90"},
+            {"pan-fry-steam/cold", 33, "PAN 240 fat cold, PAN 300 +92 lid, PAN 90"},
+            {"pan-fry-steam/skirt", 33, "PAN 150 fat, PAN 300 +92 lid, PAN 90"},
+            {"shallow-fry/half-way", 33, "FRY 180, FRY 180 turn, REST 60 low"},
+            {"griddle/last", 110, "GRIDDLE 210, GRIDDLE 210 turn, GRIDDLE 30 turn fat, GRIDDLE 30 turn fat"},
+            {"griddle/first", 110, "GRIDDLE 210 fat, GRIDDLE 210 turn fat"},
+            {"griddle/under-lid", 110, "GRIDDLE 210, GRIDDLE 210 lid turn fat low"},
+            {"bake/fan", 45, "BAKE 1200 lid, BAKE 900"},
         };
+    }
+
+    private static String said(Spell spell) {
+        return spell.fire() + " " + spell.time().toSeconds()
+                + (spell.pour().micrograms() > 0
+                        ? " +" + Math.round(spell.pour().grams())
+                        : "")
+                + (spell.lid() ? " lid" : "")
+                + (spell.turn() ? " turn" : "")
+                + (spell.fat() ? " fat" : "")
+                + (spell.cold() ? " cold" : "")
+                + (spell.flame() == Flame.LOW ? " low" : "");
     }
 
     @Test(dataProvider = "rounds")
     public void aRoundTakesItsSpells(String way, int grams, String spells) {
         CookMethod method = CookMethod.ofKey(way);
-        List<CookStep> round = method.round(Mass.ofGrams(grams), Vessel.usual(method.vessel()));
-        assertEquals(
-                round.stream()
-                        .map(step -> step.key() + " " + step.time().toSeconds())
-                        .collect(Collectors.joining(", ")),
-                spells);
+        List<Spell> round = method.ready(Mass.ofGrams(grams), Vessel.usual(method.vessel()), Start.ROOM);
+        assertEquals(round.stream().map(CookTest::said).collect(Collectors.joining(", ")), spells);
     }
 
+    /** A card has a sentence for every spell, and says what can hurt where it does. */
     @Test
-    public void everySpellTakesSomeTimeWhateverAPieceWeighs() {
+    public void everySpellIsOnTheCard() {
         for (CookMethod method : CookMethod.all()) {
-            Vessel vessel = Vessel.usual(method.vessel());
-            for (int grams = 15; grams <= 150; grams += 5) {
-                for (CookStep step : method.round(Mass.ofGrams(grams), vessel)) {
-                    assertTrue(step.time().toSeconds() > 0, method.key() + " at " + grams + " g: " + step);
-                }
+            List<Spell> spells = method.ready(Mass.ofGrams(33), Vessel.usual(method.vessel()), Start.ROOM);
+            List<CookStep> card = CookCard.of(spells, method);
+            assertEquals(card.size(), spells.size());
+            for (int i = 0; i < card.size(); i++) {
+                assertEquals(card.get(i).time(), spells.get(i).time());
+                assertTrue(card.get(i).text().endsWith("."), card.get(i).text());
+                boolean pours = spells.get(i).pour().micrograms() > 0;
+                assertEquals(
+                        UnitSystem.METRIC
+                                .say(card.get(i).text())
+                                .contains(Math.round(spells.get(i).pour().grams()) + " g"),
+                        pours,
+                        card.get(i).text());
             }
             assertTrue(method.schools().contains(method));
-            assertEquals(method.schools().size(), 2, method.key());
+            assertTrue(card.stream().anyMatch(step -> step.caution().isPresent()), method.key());
         }
-    }
-
-    @Test
-    public void thePanIsToldExactlyTheWaterThatBoilsAway() {
-        Vessel pan = Vessel.usual(VesselKind.PAN);
-        List<CookStep> steps = new PanFrySteam(PanFrySteam.Start.HOT).round(Mass.ofGrams(33), pan);
-        Mass water = BoilOff.waterFor(800, steps.get(1).time(), Temperature.ofCelsius(15));
-        assertEquals(steps.get(1).time(), Duration.ofMinutes(5));
-        assertTrue(
-                UnitSystem.METRIC.say(steps.get(1).text()).contains(Math.round(water.grams()) + " g of water"),
-                steps.get(1).text());
-    }
-
-    @Test
-    public void widerVesselsNeverHoldFewer() {
-        Footprint piece = new Footprint(84, 45);
-        int before = 0;
-        for (int radius = 60; radius <= 200; radius += 5) {
-            int now = VesselPacking.of(piece, radius, 6).count();
-            assertTrue(now >= before - 1, now + " after " + before + " at " + radius);
-            before = Math.max(before, now);
-        }
+        List<CookStep> pan = CookCard.of(
+                new PanFrySteam(PanFrySteam.Start.HOT)
+                        .ready(Mass.ofGrams(33), Vessel.usual(VesselKind.PAN), Start.ROOM),
+                new PanFrySteam(PanFrySteam.Start.HOT));
+        assertEquals(pan.get(1).caution().orElseThrow(), Caution.HOT_FAT);
     }
 }

@@ -12,6 +12,7 @@ import ironpin.batch.edit.Composing;
 import ironpin.batch.edit.CountField;
 import ironpin.batch.edit.DoughField;
 import ironpin.caution.Caution;
+import ironpin.cook.ShallowFry;
 import ironpin.cook.Steam;
 import ironpin.cook.VesselKind;
 import ironpin.dough.DoughFamily;
@@ -102,6 +103,8 @@ public class BatchPlanTest {
         Batch starch = Composing.family(
                 start("steamed-leaf"), 1, DoughFamily.CLEAR_STARCH, new Steam(Steam.Start.BOILING), Kit.usual());
         used.addAll(Findings.cautions(Station.DOUGH, BatchPlan.of(starch).lot(1)));
+        Batch fried = start("pan-crescent").withMethod(1, new ShallowFry(ShallowFry.Oil.HALF_WAY));
+        used.addAll(Findings.cautions(Station.COOK, BatchPlan.of(fried).lot(1)));
         Batch cold = DoughField.REST.write(start("boiled-crescent"), Address.dough(1), 600);
         used.addAll(Findings.cautions(Station.DOUGH, BatchPlan.of(cold).lot(1)));
         // Hot stock stands beside the sum for soup, which belongs to no station; HttpTest looks there.

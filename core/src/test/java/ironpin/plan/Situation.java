@@ -9,9 +9,11 @@ import ironpin.batch.edit.Pin;
 import ironpin.batch.edit.Pins;
 import ironpin.batch.edit.PlanField;
 import ironpin.batch.edit.PlanNumber;
+import ironpin.batch.edit.SpellComposing;
 import ironpin.clock.Lateness;
 import ironpin.clock.Progress;
 import ironpin.cook.CookMethod;
+import ironpin.cook.Start;
 import ironpin.dough.DoughFamily;
 import ironpin.dough.KneadSchool;
 import ironpin.dough.Kneading;
@@ -140,6 +142,7 @@ public final class Situation {
                 Composing.kneading(
                         batch, 1, new Kneading(batch.dough(1).kneading().school(), Kneading.By.MACHINE));
             case "method" -> batch.withMethod(1, CookMethod.ofKey(value));
+            case "from" -> SpellComposing.from(batch, 1, Start.valueOf(value));
             case "portion" ->
                 batch.mapLot(1, lot -> lot.withCutting(lot.cutting().withSchool(PortionSchool.valueOf(value))));
             case "rolling" -> batch.mapLot(1, lot -> lot.withShape(lot.shape().withRolling(RollSchool.valueOf(value))));

@@ -1,6 +1,9 @@
 package ironpin.format;
 
 import ironpin.batch.Lot;
+import ironpin.cook.Cooking;
+import ironpin.cook.Vessel;
+import ironpin.cook.VesselKind;
 import ironpin.dough.DoughFamily;
 import ironpin.dough.Kneading;
 import ironpin.filling.FillingKind;
@@ -67,6 +70,12 @@ final class Loose {
         usually(lot, "sliceMm", shape.slice().millimetres());
         usually(lot, "rolling", shape.rolling().name());
         usually(lot, "givesWay", shape.givesWay().name());
+        ObjectNode vessel = (ObjectNode) lot.get("vessel");
+        VesselKind kind = VesselKind.valueOf(vessel.get("kind").asString());
+        usually(vessel, "waterG", Vessel.usualWater(kind).grams());
+        if (!lot.hasNonNull("cooking")) {
+            lot.set("cooking", Spelling.JSON.valueToTree(Cooking.USUAL));
+        }
         if (!lot.hasNonNull("handiwork")) {
             lot.set(
                     "handiwork",

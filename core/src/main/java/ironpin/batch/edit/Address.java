@@ -3,6 +3,7 @@ package ironpin.batch.edit;
 import ironpin.batch.Batch;
 import ironpin.batch.FlourShare;
 import ironpin.batch.Lot;
+import ironpin.cook.Spell;
 import ironpin.dough.DoughAddition;
 import ironpin.filling.FillingLine;
 import ironpin.refusal.NotThere;
@@ -138,6 +139,29 @@ public sealed interface Address {
         }
     }
 
+    /**
+     * A spell of a lot's cooking.
+     *
+     * @param lot number of the lot
+     * @param index from 0
+     */
+    record SpellOf(int lot, int index) implements Address {
+        @Override
+        public String text() {
+            return "lot-" + lot + "-spell-" + (index + 1);
+        }
+
+        @Override
+        public String bearer(Batch batch) {
+            return Place.bearer(SpellComposing.spells(batch, lot), index, "spell", spell -> spell.fire()
+                    .name());
+        }
+
+        Spell in(Batch batch) {
+            return Place.of(SpellComposing.spells(batch, lot), index, "spell");
+        }
+    }
+
     /** One kind of address, to read it from its text. @param <A> the addresses */
     final class Kind<A extends Address> {
         static final Kind<Table> TABLE = new Kind<>("table", nos -> new Table(), lot -> new Table());
@@ -150,6 +174,7 @@ public sealed interface Address {
         static final Kind<AdditionOf> ADDITION = ofLines(
                 "dough-#-addition-#",
                 nos -> new AdditionOf(nos[0], Place.of(List.of(DoughAddition.values()), nos[1] - 1, "addition")));
+        static final Kind<SpellOf> SPELL = ofLines("lot-#-spell-#", nos -> new SpellOf(nos[0], nos[1] - 1));
         static final Kind<LineOf> LINE = ofLines("filling-#-line-#", nos -> new LineOf(nos[0], nos[1] - 1));
 
         private final Pattern form;

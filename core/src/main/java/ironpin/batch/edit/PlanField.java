@@ -15,7 +15,7 @@ import java.util.stream.Stream;
 /**
  * A number of a plan that a cook may change where it stands: its name, unit, allowed range and the step an arrow key takes.
  * Reading gives the solved number; writing gives the changed batch. They are listed by what they belong to: {@link TableField},
- * {@link CountField}, {@link DoughField}, {@link FillingField}, {@link RollField}, {@link HandField}, {@link VesselField} and {@link PackField}.
+ * {@link CountField}, {@link DoughField}, {@link FillingField}, {@link RollField}, {@link HandField}, {@link VesselField}, {@link SpellField} and {@link PackField}.
  *
  * @param <A> where such a number stands
  */
@@ -67,6 +67,7 @@ public final class PlanField<A extends Address> {
                         RollField.ALL,
                         HandField.ALL,
                         VesselField.ALL,
+                        SpellField.ALL,
                         PackField.ALL)
                 .<PlanField<?>>flatMap(List::stream)
                 .toList();
@@ -142,7 +143,10 @@ public final class PlanField<A extends Address> {
 
     /** Whether a batch holds it several times for one lot, once for each line. */
     public boolean ofALine() {
-        return kind == Address.Kind.FLOUR || kind == Address.Kind.ADDITION || kind == Address.Kind.LINE;
+        return kind == Address.Kind.FLOUR
+                || kind == Address.Kind.ADDITION
+                || kind == Address.Kind.LINE
+                || kind == Address.Kind.SPELL;
     }
 
     /** The number that stands here. */
@@ -226,6 +230,11 @@ public final class PlanField<A extends Address> {
     /** A number of a line of a filling. */
     static Draft<Address.LineOf> line(String key, String label) {
         return new Draft<>(key, label, Address.Kind.LINE, Station.FILLING);
+    }
+
+    /** A number of a spell of cooking. */
+    static Draft<Address.SpellOf> spell(String key, String label) {
+        return new Draft<>(key, label, Address.Kind.SPELL, Station.COOK);
     }
 
     /** A number of a lot. */

@@ -41,9 +41,11 @@ public class PlanFieldTest {
         if (!field.ofALine()) {
             return field.of(BATCH, 1);
         }
-        String of = field.key().startsWith("filling")
-                ? "filling-1-line-1"
-                : field.key().startsWith("flour") ? "dough-1-flour-1" : "dough-1-addition-1";
+        String of = field.key().startsWith("spell")
+                ? "lot-1-spell-1"
+                : field.key().startsWith("filling")
+                        ? "filling-1-line-1"
+                        : field.key().startsWith("flour") ? "dough-1-flour-1" : "dough-1-addition-1";
         assertEquals(field.at(of).at().text(), of);
         return field.at(of);
     }
@@ -66,6 +68,7 @@ public class PlanFieldTest {
             case "scald" -> new double[] {1, 10, 40};
             case "kettle-water" -> new double[] {0, 20, 300};
             case "filling-grams" -> new double[] {20, 333, 900};
+            case "cold-waters" -> new double[] {0, 1, 6};
             case "flour-grams" -> new double[] {20, 250, 700};
             case "addition-grams" -> new double[] {200, 333, 700};
             default -> new double[] {field.low(), field.low() + field.step(), field.high()};

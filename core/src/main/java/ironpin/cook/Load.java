@@ -1,0 +1,49 @@
+package ironpin.cook;
+
+import ironpin.heat.HeatPiece;
+import ironpin.quantity.Mass;
+import ironpin.refusal.Refused;
+import java.util.List;
+
+/**
+ * One round as it goes on.
+ *
+ * @param body one piece as heat sees it
+ * @param piece its mass, above 0
+ * @param count how many at once, 1 or more
+ * @param spells what is done, at least one
+ * @param from where the pieces stood
+ * @param vessel what they are cooked in; another kind that a spell needs is an ordinary one with the same power
+ * @param ovenCelsius how hot an oven is set
+ */
+public record Load(
+        HeatPiece body, Mass piece, int count, List<Spell> spells, Start from, Vessel vessel, double ovenCelsius) {
+    /** Of a still oven. */
+    public static final double OVEN = Bake.Oven.STILL.celsius();
+
+    public Load {
+        spells = List.copyOf(spells);
+        if (spells.isEmpty()) {
+            throw new Refused("a round is cooked in at least one spell");
+        }
+        if (count < 1 || piece.micrograms() <= 0) {
+            throw new Refused("at least one piece is cooked");
+        }
+    }
+
+    /** The vessel for a fire. */
+    Vessel vessel(Fire fire) {
+        VesselKind kind = fire.vessel().orElse(vessel.kind());
+        return kind == vessel.kind() ? vessel : Vessel.usual(kind).withWatts(vessel.watts());
+    }
+
+    /** With pieces of another mass. @param ratio to these, above 0 */
+    public Load heavier(double ratio) {
+        return new Load(body.scaled(ratio), piece.multipliedBy(ratio), count, spells, from, vessel, ovenCelsius);
+    }
+
+    /** With so many at once. */
+    public Load counting(int pieces) {
+        return new Load(body, piece, pieces, spells, from, vessel, ovenCelsius);
+    }
+}

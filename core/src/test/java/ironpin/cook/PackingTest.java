@@ -1,0 +1,166 @@
+package ironpin.cook;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import ironpin.cook.VesselPacking.Place;
+import ironpin.quantity.Length;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class PackingTest {
+    /** Least radius of a circle that holds so many of radius 1, from 1 on: the best known, as E. Specht publishes them. */
+    private static final double[] BEST = {
+        1, 2, 2.1547, 2.4142, 2.7013, 3, 3, 3.3048, 3.6131, 3.8130, 3.9238, 4.0296, 4.2361, 4.3284, 4.5214, 4.6154,
+        4.7920, 4.8637, 4.8637, 5.1223, 5.2523, 5.4397, 5.5452, 5.6517, 5.7528, 5.8282, 5.9063, 6.0149, 6.1386, 6.1977
+    };
+
+    @DataProvider
+    public Object[][] counts() {
+        return IntStream.rangeClosed(1, BEST.length)
+                .mapToObj(count -> new Object[] {count})
+                .toArray(Object[][]::new);
+    }
+
+    /** Nine tenths of the best known in the best known circle, all of them in one a twentieth wider, and never more than is known. */
+    @Test(dataProvider = "counts")
+    public void roundPiecesLieNearlyAsCloseAsAnybodyKnows(int count) {
+        double radius = 50 * BEST[count - 1];
+        Footprint piece = new Footprint(100, 100);
+        int just = VesselPacking.of(piece, radius + 0.01, 0).count();
+        assertTrue(just >= Math.ceil(0.9 * count - 1e-9), "only " + just + " of " + count);
+        assertTrue(VesselPacking.of(piece, radius * 1.05, 0).count() >= count);
+        if (count == BEST.length || BEST[count] > BEST[count - 1]) {
+            assertTrue(VesselPacking.of(piece, radius + 0.01, 0).count() <= count);
+        }
+    }
+
+    /** Thousands of vessels: nothing overlaps, nothing leaves the wall, measured by points on every rim. */
+    @Test
+    public void piecesKeepTheirGapAndStayInside() {
+        Random random = new Random(8);
+        int pieces = 0;
+        for (int i = 0; i < 2_000; i++) {
+            double length = 25 + random.nextInt(70);
+            double width = random.nextInt(3) == 0 ? length : length * (0.35 + 0.6 * random.nextDouble());
+            double gap = random.nextInt(15);
+            VesselKind kind = random.nextInt(5) == 0 ? VesselKind.DISH : VesselKind.PAN;
+            Vessel vessel = Vessel.of(kind, Length.ofMillimetres(120 + random.nextInt(260)), 1, 900);
+            Footprint piece = new Footprint(length, width);
+            VesselPacking packing = VesselPacking.of(piece, vessel, gap);
+            pieces += packing.count();
+            for (int a = 0; a < packing.count(); a++) {
+                Place one = packing.places().get(a);
+                assertTrue(inside(piece, vessel, one), "a piece leaves the vessel");
+                for (int b = 0; b < a; b++) {
+                    assertTrue(clear(piece, one, packing.places().get(b)), "pieces overlap");
+                }
+            }
+        }
+        assertTrue(pieces > 10_000, "of " + pieces);
+    }
+
+    private static double[] rim(Footprint piece, Place place, double angle) {
+        double u = piece.lengthMm() / 2 * Math.cos(angle);
+        double v = piece.widthMm() / 2 * Math.sin(angle);
+        double turn = Math.toRadians(place.turn());
+        return new double[] {
+            place.xMm() + u * Math.cos(turn) - v * Math.sin(turn), place.yMm() + u * Math.sin(turn) + v * Math.cos(turn)
+        };
+    }
+
+    private static boolean inside(Footprint piece, Vessel vessel, Place place) {
+        for (double angle = 0; angle < 2 * Math.PI; angle += 0.1) {
+            double[] at = rim(piece, place, angle);
+            boolean in = vessel.kind() == VesselKind.DISH
+                    ? Math.abs(at[0]) <= vessel.diameter().millimetres() / 2 + 1e-6
+                            && Math.abs(at[1]) <= vessel.breadth().millimetres() / 2 + 1e-6
+                    : Math.hypot(at[0], at[1]) <= vessel.diameter().millimetres() / 2 + 0.3;
+            if (!in) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static boolean clear(Footprint piece, Place one, Place other) {
+        double turn = Math.toRadians(one.turn());
+        for (double angle = 0; angle < 2 * Math.PI; angle += 0.15) {
+            double[] at = rim(piece, other, angle);
+            double x = at[0] - one.xMm();
+            double y = at[1] - one.yMm();
+            double along = (x * Math.cos(turn) + y * Math.sin(turn)) / (piece.lengthMm() / 2);
+            double across = (-x * Math.sin(turn) + y * Math.cos(turn)) / (piece.widthMm() / 2);
+            if (along * along + across * across < 0.999) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** A long search: pieces thrown in at any place and turn for as long as any fits, the best of many tries. */
+    @Test
+    public void longPiecesLieAsCloseAsALongSearchFinds() {
+        double[][] cases = {{84, 46, 130}, {75, 30, 120}, {60, 40, 150}, {84, 46, 180}, {50, 25, 110}};
+        Random random = new Random(5);
+        for (double[] one : cases) {
+            Footprint piece = new Footprint(one[0], one[1]);
+            int best = 0;
+            for (int attempt = 0; attempt < 25; attempt++) {
+                best = Math.max(best, thrown(piece, one[2], random));
+            }
+            int found = VesselPacking.of(piece, one[2], 0).count();
+            assertTrue(found >= 0.9 * best, found + " against " + best);
+        }
+    }
+
+    private static int thrown(Footprint piece, double radius, Random random) {
+        List<Place> places = new ArrayList<>();
+        double lean = 180 * random.nextDouble();
+        double loose = random.nextBoolean() ? 10 : 180;
+        Wall wall = new Wall.Round(radius);
+        for (int failed = 0; failed < 3_000; failed++) {
+            double angle = 2 * Math.PI * random.nextDouble();
+            double out = radius * Math.sqrt(random.nextDouble());
+            Place place = new Place(out * Math.cos(angle), out * Math.sin(angle), lean + loose * random.nextDouble());
+            double turn = Math.toRadians(place.turn());
+            boolean fits = wall.holds(
+                            place.xMm(),
+                            place.yMm(),
+                            piece.lengthMm() / 2,
+                            piece.widthMm() / 2,
+                            Math.cos(turn),
+                            Math.sin(turn))
+                    && places.stream().allMatch(other -> VesselPacking.apart(piece, other, place, 0));
+            if (fits) {
+                places.add(place);
+                failed = 0;
+            }
+        }
+        return places.size();
+    }
+
+    @Test
+    public void breadsOfTenCentimetresInAPanOfThirty() {
+        assertEquals(VesselPacking.of(new Footprint(100, 100), 150, 0).count(), 7);
+        assertEquals(VesselPacking.of(new Footprint(100, 100), 150, 6).count(), 5);
+        assertEquals(VesselPacking.of(new Footprint(100, 100), 60, 10).count(), 1);
+        assertEquals(VesselPacking.of(new Footprint(100, 100), 45, 0).count(), 0);
+    }
+
+    /** A piece may be dragged where it keeps clear of the others and of the wall, and nowhere else. */
+    @Test
+    public void aDraggedPieceStaysLegal() {
+        VesselPacking packing = VesselPacking.of(new Footprint(60, 60), 150, 6);
+        int last = packing.count() - 1;
+        Place there = packing.places().get(last);
+        assertTrue(packing.legal(there, last, packing.count()));
+        Place neighbour = packing.places().get(0);
+        assertTrue(!packing.legal(new Place(neighbour.xMm() + 20, neighbour.yMm(), 0), last, packing.count()));
+        assertTrue(!packing.legal(new Place(140, 0, 0), last, packing.count()));
+    }
+}
