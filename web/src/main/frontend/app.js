@@ -3,6 +3,7 @@ import "./js/morph.js";
 import "./js/lists.js";
 import "./js/fields.js";
 import "./js/drag.js";
+import "./js/section.js";
 import "./js/keys.js";
 import "./js/live.js";
 import "./js/timers.js";

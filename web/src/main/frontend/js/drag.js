@@ -4,6 +4,8 @@ import { Idiomorph } from "idiomorph";
 import { dragged } from "./numbers.js";
 
 let picture = null;
+// Which of several handles, where a picture has more than one.
+let mark = null;
 let wanted = null;
 let asked = null;
 let busy = false;
@@ -15,7 +17,7 @@ const scaleOf = (svg) => {
 
 function show(text) {
   const tried = new DOMParser().parseFromString(text, "text/html").getElementById("tried");
-  const pictures = document.querySelectorAll("[data-tries] > .picture");
+  const pictures = document.querySelectorAll("[data-tries] .picture");
   tried.querySelectorAll(":scope > .picture").forEach((fresh, i) => {
     if (pictures[i]) {
       Idiomorph.morph(pictures[i], fresh.innerHTML, { morphStyle: "innerHTML" });
@@ -42,7 +44,7 @@ async function ask() {
   asked = wanted;
   const started = performance.now();
   try {
-    const answer = await fetch(`${picture.dataset.tried}&${picture.dataset.param}=${asked}`);
+    const answer = await fetch(`${picture.dataset.tried}&${picture.dataset.param}=${asked}${mark ? `&mark=${mark}` : ""}`);
     if (answer.ok && picture) {
       show(await answer.text());
       performance.measure("ironpin-drag", { start: started, end: performance.now() });
@@ -62,6 +64,7 @@ function follow(event) {
 document.addEventListener("pointerdown", (event) => {
   const handle = event.target.closest(".pin-handle");
   picture = handle?.closest("[data-tried]") ?? null;
+  mark = handle?.dataset.mark ?? null;
   if (picture) {
     event.preventDefault();
     asked = null;
@@ -82,6 +85,16 @@ const letGo = () => {
     return;
   }
   from.classList.remove("dragging");
+  if (mark && wanted !== null) {
+    htmx.ajax("POST", from.dataset.post, {
+      source: document.getElementById("from"),
+      target: "#screen",
+      swap: "morph",
+      values: { mark, [from.dataset.param]: String(wanted) },
+    });
+    wanted = null;
+    return;
+  }
   const form = document.getElementById(from.dataset.field)?.form;
   if (wanted !== null && form) {
     htmx.ajax("POST", form.getAttribute("action"), {

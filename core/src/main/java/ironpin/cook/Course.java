@@ -33,8 +33,8 @@ public record Course(HeatRun run, List<Mark> marks, Duration total, Optional<Dur
         long on = Math.max(Math.round(total.toSeconds() * (ON - 1)), LEAST_ON.toSeconds());
         Duration watched = total.plusSeconds(on);
         Hearth hearth = new Hearth(load);
-        HeatRun run = Conduction.run(
-                load.body(), load.from().temperature(), hearth, watched.compareTo(LONGEST) > 0 ? LONGEST : watched);
+        HeatRun run =
+                Conduction.run(load.body(), load.start(), hearth, watched.compareTo(LONGEST) > 0 ? LONGEST : watched);
         List<Mark> marks = new ArrayList<>();
         hearth.began().forEach(one -> marks.add(new Mark(one.spell(), seconds(one.from()))));
         Optional<Duration> dry = Double.isNaN(hearth.dryAt()) ? Optional.empty() : Optional.of(seconds(hearth.dryAt()));

@@ -2,6 +2,7 @@ package ironpin.cook;
 
 import ironpin.heat.HeatPiece;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Temperature;
 import ironpin.refusal.Refused;
 import java.util.List;
 
@@ -12,14 +13,23 @@ import java.util.List;
  * @param piece its mass, above 0
  * @param count how many at once, 1 or more
  * @param spells what is done, at least one
- * @param from where the pieces stood
+ * @param start how cold the pieces are, all through, −60 to 95 °C
  * @param vessel what they are cooked in; another kind that a spell needs is an ordinary one with the same power
  * @param ovenCelsius how hot an oven is set
  */
 public record Load(
-        HeatPiece body, Mass piece, int count, List<Spell> spells, Start from, Vessel vessel, double ovenCelsius) {
+        HeatPiece body,
+        Mass piece,
+        int count,
+        List<Spell> spells,
+        Temperature start,
+        Vessel vessel,
+        double ovenCelsius) {
     /** Of a still oven. */
     public static final double OVEN = Bake.Oven.STILL.celsius();
+
+    private static final double COLDEST = -60;
+    private static final double WARMEST = 95;
 
     public Load {
         spells = List.copyOf(spells);
@@ -28,6 +38,9 @@ public record Load(
         }
         if (count < 1 || piece.micrograms() <= 0) {
             throw new Refused("at least one piece is cooked");
+        }
+        if (!(start.celsius() >= COLDEST && start.celsius() <= WARMEST)) {
+            throw new Refused("pieces are −60 to 95 °C before they are cooked, not " + start);
         }
     }
 
@@ -39,11 +52,11 @@ public record Load(
 
     /** With pieces of another mass. @param ratio to these, above 0 */
     public Load heavier(double ratio) {
-        return new Load(body.scaled(ratio), piece.multipliedBy(ratio), count, spells, from, vessel, ovenCelsius);
+        return new Load(body.scaled(ratio), piece.multipliedBy(ratio), count, spells, start, vessel, ovenCelsius);
     }
 
     /** With so many at once. */
     public Load counting(int pieces) {
-        return new Load(body, piece, pieces, spells, from, vessel, ovenCelsius);
+        return new Load(body, piece, pieces, spells, start, vessel, ovenCelsius);
     }
 }

@@ -36,10 +36,10 @@ public record PotLoad(Temperature lowest, Optional<Duration> back) {
                 load.piece(),
                 load.count(),
                 List.of(first.withTime(Spell.LONGEST)),
-                load.from(),
+                load.start(),
                 load.vessel(),
                 load.ovenCelsius());
-        HeatRun run = Conduction.rough(load.body(), load.from().temperature(), new Hearth(alone), watched);
+        HeatRun run = Conduction.rough(load.body(), load.start(), new Hearth(alone), watched);
         double lowest = Double.MAX_VALUE;
         int last = 0;
         for (int i = 0; i < run.samples(); i++) {

@@ -56,13 +56,17 @@ public record VesselPacking(Footprint piece, Wall wall, double gapMm, List<Place
         return FOUND.of(new Asked(piece, new Wall.Round(radiusMm), gapMm));
     }
 
+    /** The fullest layout found between straight walls. @param lengthMm @param breadthMm inside, above 0 */
+    public static VesselPacking in(Footprint piece, double lengthMm, double breadthMm, double gapMm) {
+        return FOUND.of(new Asked(piece, new Wall.Box(lengthMm / 2, breadthMm / 2), gapMm));
+    }
+
     /** The fullest layout found in a vessel. */
     public static VesselPacking of(Footprint piece, Vessel vessel, double gapMm) {
-        double length = vessel.diameter().millimetres() / 2;
+        double length = vessel.diameter().millimetres();
         return vessel.kind() == VesselKind.DISH
-                ? FOUND.of(
-                        new Asked(piece, new Wall.Box(length, vessel.breadth().millimetres() / 2), gapMm))
-                : of(piece, length, gapMm);
+                ? in(piece, length, vessel.breadth().millimetres(), gapMm)
+                : of(piece, length / 2, gapMm);
     }
 
     private static VesselPacking search(Asked asked) {

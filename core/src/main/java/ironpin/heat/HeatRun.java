@@ -68,6 +68,16 @@ public record HeatRun(
         return until(wanted, core);
     }
 
+    /** When the core is first as cold as this; absent if it never is. */
+    public Optional<Duration> frozen(Temperature wanted) {
+        for (int i = 0; i < core.length; i++) {
+            if (core[i] <= wanted.celsius()) {
+                return Optional.of(Duration.ofMillis(Math.round(1_000 * every * i)));
+            }
+        }
+        return Optional.empty();
+    }
+
     /** When what it stands in first reaches a temperature. */
     public Optional<Duration> around(Temperature wanted) {
         return until(wanted, around);

@@ -19,7 +19,6 @@ import java.util.Optional;
 
 /** How many at once, for how long, and to which core temperature. */
 final class CookFindings {
-    private static final double STEP = 5;
     private static final double QUARTER = 15;
     private static final double SECONDS = 60;
 
@@ -97,14 +96,14 @@ final class CookFindings {
                     "in the middle when the spells end (est.), by a piece 15 % heavier; " + safe + " is wanted.",
                     "These spells do not get there, however long the last one lasts. Turn up, cover, or make smaller pieces.");
         }
-        Duration most = up(inside.most().get());
+        Duration most = InsidePiece.up(inside.most().get());
         String spread = "Straight " + start + ", "
-                + inside.least().map(CookFindings::up).map(Span::of).orElse("?") + " to " + Span.of(most)
+                + inside.least().map(InsidePiece::up).map(Span::of).orElse("?") + " to " + Span.of(most)
                 + " for pieces 15 % lighter or heavier. Conduction alone; the probe decides.";
         if (most.compareTo(total) <= 0) {
             return Finding.of(
                     Saying.INSIDE_SAFE,
-                    Span.of(up(inside.usual().orElse(most))),
+                    Span.of(InsidePiece.up(inside.usual().orElse(most))),
                     "to " + safe + " in the middle (est.); the spells last " + Span.of(total) + ".",
                     spread);
         }
@@ -124,11 +123,6 @@ final class CookFindings {
                         SpellField.SPELL_MINUTES.at(
                                 new Address.SpellOf(lot.lot().no(), last)),
                         minutes));
-    }
-
-    /** To five seconds, upwards: no estimate is surer than that. */
-    static Duration up(Duration time) {
-        return Duration.ofSeconds((long) (STEP * Math.ceil(time.toMillis() / 1_000.0 / STEP)));
     }
 
     private static Finding core(SafeCore core) {

@@ -33,6 +33,7 @@ public record InsidePiece(
     /** Where a skin in water begins to dissolve. */
     private static final Temperature SKIN_COOKS = Temperature.ofCelsius(90);
 
+    private static final double STEP = 5;
     private static final int KEPT = 120;
     private static final WorkedOut<Asked, InsidePiece> FOUND = new WorkedOut<>(KEPT, InsidePiece::work);
 
@@ -54,7 +55,7 @@ public record InsidePiece(
                         load.piece(),
                         load.count(),
                         cooking.spells(lot.lot().method(), load.piece(), load.vessel()),
-                        start,
+                        start.temperature(),
                         load.vessel(),
                         load.ovenCelsius()));
     }
@@ -83,5 +84,10 @@ public record InsidePiece(
     /** How long the skin has been over 90 °C when the spells end. */
     public Duration skinTime() {
         return course.run().skinOver(SKIN_COOKS, course.total());
+    }
+
+    /** To five seconds, upwards: as every sentence and picture says it, for no estimate is surer than that. */
+    public static Duration up(Duration time) {
+        return Duration.ofSeconds((long) (STEP * Math.ceil(time.toMillis() / 1_000.0 / STEP)));
     }
 }

@@ -135,7 +135,7 @@ public record LotPlan(
                 share.piece(),
                 count,
                 lot.spells(share.piece()),
-                lot.cooking().from(),
+                lot.cooking().from().temperature(),
                 lot.vessel(),
                 lot.method() instanceof Bake way ? way.oven().celsius() : Load.OVEN);
     }

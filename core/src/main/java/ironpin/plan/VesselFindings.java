@@ -56,7 +56,7 @@ final class VesselFindings {
                 + Math.round(lot.lot().vessel().watts())
                 + " W. More water falls less, but it is the power that brings it back.";
         return load.back()
-                .map(CookFindings::up)
+                .map(InsidePiece::up)
                 .map(back -> Finding.of(
                         Saying.POT_FALLS,
                         lowest,
@@ -108,7 +108,7 @@ final class VesselFindings {
 
     private static Finding pan(LotPlan lot, Vessel vessel, Spell spell, int index) {
         double watts = vessel.watts() * spell.flame().share();
-        Duration gone = CookFindings.up(BoilOff.timeFor(watts, spell.pour(), TAP));
+        Duration gone = InsidePiece.up(BoilOff.timeFor(watts, spell.pour(), TAP));
         Mass fits = BoilOff.waterFor(watts, spell.time(), TAP);
         double ratio = gone.toSeconds() / (double) spell.time().toSeconds();
         String why = "At " + Math.round(watts) + " W that reach it, " + Words.grams(fits.grams()) + " last "

@@ -30,7 +30,7 @@ public class CourseTest {
             Mass.ofGrams(50));
 
     private static Load load(HeatPiece body, double grams, int count, Vessel vessel, Start from, Spell... spells) {
-        return new Load(body, Mass.ofGrams(grams), count, List.of(spells), from, vessel, Load.OVEN);
+        return new Load(body, Mass.ofGrams(grams), count, List.of(spells), from.temperature(), vessel, Load.OVEN);
     }
 
     private static Vessel pot(double watts, double water) {

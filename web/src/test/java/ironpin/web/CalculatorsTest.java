@@ -41,6 +41,29 @@ public class CalculatorsTest extends OpenKitchen {
     private static final String FILLING =
             "{\"linesG\":{\"lamb mince, 20 % fat\":865,\"light soy sauce\":30,\"fine salt\":5}}";
 
+    private static final String BALL =
+            "{\"form\":\"SPHERE\",\"halfMm\":18,\"conductivityWmK\":0.45,\"densityKgM3\":1060,"
+                    + "\"heatJkgK\":3400,\"startC\":10,\"wantedC\":72,"
+                    + "\"around\":[{\"transferWm2K\":2000,\"celsius\":99,\"minutes\":15}]}";
+    private static final String POT = "{\"watts\":1500,\"waterG\":4000,\"pieces\":15,\"pieceG\":33.3,\"pieceC\":8}";
+
+    /** 4 kg of water at the boil and 500 g at 8 °C never fall under their mixture, and more is back later. */
+    @Test
+    public void aPotIsAskedHowFarItFalls() throws IOException, InterruptedException {
+        JsonNode usual = JSON.readTree(ask("pot", POT).body());
+        assertTrue(
+                usual.get("lowestC").asDouble() > 91.5 && usual.get("lowestC").asDouble() < 100);
+        JsonNode more = JSON.readTree(ask("pot", POT.replace(":15,", ":45,")).body());
+        assertTrue(more.get("lowestC").asDouble() < usual.get("lowestC").asDouble());
+        assertTrue(more.get("backSeconds").asDouble() > usual.get("backSeconds").asDouble());
+        assertEquals(more.get("largest").asInt(), usual.get("largest").asInt());
+        JsonNode frost = JSON.readTree(ask("freezing", "{\"form\":\"CRESCENT\",\"halfMm\":13,\"skinMm\":2}")
+                .body());
+        assertTrue(frost.get("leastMinutes").asDouble() < frost.get("minutes").asDouble());
+        assertTrue(
+                frost.get("minutes").asDouble() > 40 && frost.get("mostMinutes").asDouble() < 360, frost.toString());
+    }
+
     private static HttpResponse<String> ask(String calculator, String body) throws IOException, InterruptedException {
         return CLIENT.send(
                 HttpRequest.newBuilder(URI.create(address() + "/api/v1/calculate/" + calculator))
@@ -53,6 +76,25 @@ public class CalculatorsTest extends OpenKitchen {
     @DataProvider
     public Object[][] figures() {
         return new Object[][] {
+            {"heat", BALL, "/seconds", 507.3},
+            {
+                "heat",
+                BALL.replace("SPHERE", "SLAB")
+                        .replace(":18", ":6")
+                        .replace("2000", "500")
+                        .replace(":99", ":98")
+                        .replace(":10,", ":5,"),
+                "/seconds",
+                231.3
+            },
+            {"boil-off", "{\"watts\":750,\"minutes\":4,\"waterC\":18}", "/waterG", 69.2},
+            {"boil-off", "{\"watts\":750,\"waterG\":69.22,\"waterC\":18}", "/minutes", 4},
+            {"boil-off", "{\"minutes\":4,\"waterG\":69.22,\"waterC\":18}", "/watts", 750},
+            {"boil-off", "{\"watts\":1000,\"minutes\":12}", "/boiledAwayG", 319},
+            {"steamer", "{\"watts\":1000,\"waterG\":1000,\"minutes\":12,\"rounds\":2}", "/dryMinutes", 37.6},
+            {"steamer", "{\"watts\":1000,\"waterG\":1000,\"minutes\":12,\"rounds\":2}", "/wantedG", 957},
+            {"packing", "{\"lengthMm\":100,\"vesselMm\":300.1}", "/count", 7},
+            {"packing", "{\"lengthMm\":100,\"vesselMm\":300.1,\"breadthMm\":200.1}", "/count", 6},
             {"portion", "{\"pieces\":40,\"pieceG\":13,\"ropeMm\":22}", "/gramsPerCm", 4.638},
             {"portion", "{\"pieces\":40,\"pieceG\":13,\"ropeMm\":22}", "/cutMm", 28.03},
             {"portion", "{\"pieces\":17,\"pieceG\":15,\"ropeMm\":28}", "/nearest/1", 18},
@@ -154,6 +196,21 @@ public class CalculatorsTest extends OpenKitchen {
             {"fat-blend", BLEND.replace(":700", ":-7"), "totalG"},
             {"salt", "{\"fillingG\":900,\"saltG\":901}", "saltG"},
             {"salt", "{\"fillingG\":900,\"saltG\":9,\"wantedPercent\":99}", "wantedPercent"},
+            {"heat", BALL.replace("SPHERE", "CUBE"), "form"},
+            {"heat", BALL.replace(":10,", ":-300,"), "startC"},
+            {"heat", BALL.replace(":99", ":1e9"), "around[0].celsius"},
+            {"heat", BALL.replace("2000", "-1"), "around[0].transferWm2K"},
+            {"heat", "{\"form\":\"SPHERE\",\"halfMm\":18,\"startC\":5,\"around\":[]}", "around"},
+            {"heat", "{\"form\":\"SPHERE\",\"halfMm\":18,\"startC\":5,\"around\":[null]}", "around[0]"},
+            {"boil-off", "{\"watts\":0,\"minutes\":4}", "watts"},
+            {"boil-off", "{\"watts\":750}", "minutes"},
+            {"boil-off", "{\"watts\":750,\"minutes\":4,\"waterG\":50}", "waterG"},
+            {"pot", POT.replace("1500", "0"), "watts"},
+            {"pot", POT.replace("4000", "0"), "waterG"},
+            {"pot", POT.replace(":15,", ":1.5,"), "pieces"},
+            {"steamer", "{\"watts\":1000,\"waterG\":0,\"minutes\":12}", "waterG"},
+            {"packing", "{\"lengthMm\":400,\"vesselMm\":300}", "lengthMm"},
+            {"freezing", "{\"form\":\"SPHERE\",\"halfMm\":15,\"freezerC\":-3}", "freezerC"},
             {"aspic", "{}", "depthMm"},
             {"aspic", "{\"depthMm\":900}", "depthMm"},
             {"aspic", "{\"depthMm\":6,\"sides\":3}", "sides"},
@@ -204,7 +261,21 @@ public class CalculatorsTest extends OpenKitchen {
                         HttpResponse.BodyHandlers.ofString())
                 .body();
         for (String calculator : new String[] {
-            "amount", "dough", "water-temperature", "correction", "rest-plan", "filling", "fat-blend", "salt", "aspic"
+            "heat",
+            "boil-off",
+            "pot",
+            "steamer",
+            "packing",
+            "freezing",
+            "amount",
+            "dough",
+            "water-temperature",
+            "correction",
+            "rest-plan",
+            "filling",
+            "fat-blend",
+            "salt",
+            "aspic"
         }) {
             assertTrue(described.contains("/api/v1/calculate/" + calculator), calculator);
         }

@@ -1,16 +1,20 @@
 package ironpin.web.cook;
 
-import com.github.benmanes.caffeine.cache.Caffeine;
-import com.github.benmanes.caffeine.cache.LoadingCache;
 import ironpin.batch.Station;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.SpellField;
+import ironpin.cook.CookStep;
+import ironpin.cook.Fire;
+import ironpin.cook.Flame;
+import ironpin.cook.Spell;
+import ironpin.cook.Start;
 import ironpin.plan.InsidePiece;
-import ironpin.plan.InsidePiece.Start;
 import ironpin.plan.LotPlan;
+import ironpin.web.page.FieldView;
 import ironpin.web.page.Screen;
 import ironpin.web.page.StationPart;
-import ironpin.web.picture.InsidePicture;
-import ironpin.web.picture.Say;
-import ironpin.wording.Span;
+import ironpin.web.picture.RoundPicture;
+import ironpin.web.picture.SectionPicture;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -18,30 +22,20 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
-/** What the Cook station shows besides: the inside of a piece, from the board, the fridge and the freezer. */
+/** What the Cook station shows besides: a round over time, a piece cut across, and its spells one by one. */
 @Component
 class CookPart implements StationPart {
-    private static final int KEPT = 60;
-
-    /** What a piece's temperatures follow from. */
-    private record Key(LotPlan lot, Start start) {
-        @Override
-        public boolean equals(Object other) {
-            return other instanceof Key key
-                    && start == key.start
-                    && lot.lot().equals(key.lot.lot())
-                    && lot.share().equals(key.lot.share())
-                    && lot.filling().equals(key.lot.filling());
-        }
-
-        @Override
-        public int hashCode() {
-            return 31 * (31 * lot.lot().hashCode() + lot.share().hashCode()) + start.hashCode();
-        }
-    }
-
-    private final LoadingCache<Key, Optional<InsidePiece>> pieces =
-            Caffeine.newBuilder().maximumSize(KEPT).build(key -> InsidePiece.of(key.lot(), key.start()));
+    /**
+     * A spell as it is changed where it stands.
+     *
+     * @param index from 0
+     * @param spell itself
+     * @param step as the card says it
+     * @param minutes how long
+     * @param pour water first; null where none can go in
+     * @param after the temperatures when it ends, est.
+     */
+    record SpellRow(int index, Spell spell, CookStep step, FieldView minutes, FieldView pour, String after) {}
 
     @Override
     public Station station() {
@@ -50,28 +44,42 @@ class CookPart implements StationPart {
 
     @Override
     public void show(Screen screen, Model model) {
-        List<InsidePiece> inside = Arrays.stream(Start.values())
-                .map(start -> pieces.get(new Key(screen.lot(), start)))
-                .flatMap(Optional::stream)
-                .toList();
-        if (inside.isEmpty()) {
-            return;
-        }
-        model.addAttribute("inside", InsidePicture.of(inside.get(0)));
-        List<String> said = new ArrayList<>();
-        inside.forEach(one -> said.add(said(one)));
-        model.addAttribute("insideSaid", said);
+        LotPlan lot = screen.lot();
+        model.addAttribute("starts", Start.values());
+        model.addAttribute("flames", Flame.values());
+        model.addAttribute("fires", fires(lot));
+        Optional<InsidePiece> found = InsidePiece.of(lot);
+        found.ifPresent(inside -> {
+            model.addAttribute("span", RoundPicture.shown(inside));
+            model.addAttribute("round", RoundPicture.of(inside, RoundPicture.shown(inside)));
+            model.addAttribute(
+                    "section",
+                    SectionPicture.of(lot.load().body(), inside, inside.course().total()));
+        });
+        model.addAttribute("spells", rows(screen, found));
+        model.addAttribute("amounts", VesselAmounts.of(lot));
     }
 
-    private static String said(InsidePiece one) {
-        if (one.usual().isEmpty()) {
-            return "Straight " + one.start().label() + ": not within half an hour (est.).";
+    /** Fires that can follow: what the lot's vessel does, a pan after it, or none. */
+    private static List<Fire> fires(LotPlan lot) {
+        return Arrays.stream(Fire.values())
+                .filter(fire -> fire != Fire.BAKE
+                        || lot.lot().vessel().kind() == fire.vessel().orElseThrow())
+                .toList();
+    }
+
+    private static List<SpellRow> rows(Screen screen, Optional<InsidePiece> inside) {
+        List<Spell> spells = screen.lot().spells();
+        List<CookStep> card = screen.lot().card();
+        List<SpellRow> rows = new ArrayList<>();
+        for (int i = 0; i < spells.size(); i++) {
+            Address.SpellOf at = new Address.SpellOf(screen.lotNo(), i);
+            FieldView pour = spells.get(i).fire().pours() ? screen.number(SpellField.SPELL_POUR.at(at)) : null;
+            int index = i;
+            String after = inside.map(one -> AfterSpell.said(one, index)).orElse("");
+            rows.add(new SpellRow(
+                    i, spells.get(i), card.get(i), screen.number(SpellField.SPELL_MINUTES.at(at)), pour, after));
         }
-        String range = one.least().map(Span::of).orElse("?") + " to "
-                + one.most().map(Span::of).orElse("over half an hour");
-        return "Straight " + one.start().label() + ": " + Span.of(one.usual().get()) + " to "
-                + Say.celsius(one.safe().celsius()) + " in the middle (est.), " + range
-                + " for pieces 15 % lighter or heavier; the skin has cooked for "
-                + Span.of(one.skinTime().orElseThrow()) + " by then.";
+        return rows;
     }
 }

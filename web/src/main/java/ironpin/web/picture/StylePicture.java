@@ -32,6 +32,9 @@ public final class StylePicture {
             case PAN ->
                 svg.add("path", "d", "M22 82 H138 M28 82 Q30 98 44 98 H116 Q130 98 132 82", "class", "line-ink")
                         .add("path", "d", "M40 90 H120", "class", "line-gold");
+            case DISH ->
+                svg.add("path", "d", "M18 82 H142 L134 100 H26 Z", "class", "line-ink")
+                        .add("path", "d", "M30 90 H130", "class", "line-water");
             case GRIDDLE ->
                 svg.add("path", "d", "M14 84 H146 M22 84 L28 92 H132 L138 84", "class", "line-ink")
                         .add(

@@ -1,6 +1,7 @@
 package ironpin.web.picture;
 
 import ironpin.cook.Rounds;
+import ironpin.cook.VesselKind;
 import ironpin.cook.VesselPacking;
 import ironpin.plan.LotPlan;
 
@@ -24,27 +25,47 @@ public final class VesselPicture {
         double r = SIZE / 2 - 8;
         double scale = r / packing.radiusMm();
         double middle = SIZE / 2;
-        svg.add("circle", "cx", middle, "cy", middle, "r", r + 4, "class", "vessel")
-                .add("circle", "cx", middle, "cy", middle, "r", r, "class", inside(lot));
+        if (packing.halfBreadthMm() < packing.radiusMm()) {
+            double half = packing.halfBreadthMm() * scale;
+            box(svg, middle, r + 4, half + 4, "vessel");
+            box(svg, middle, r, half, inside(lot));
+        } else {
+            svg.add("circle", "cx", middle, "cy", middle, "r", r + 4, "class", "vessel")
+                    .add("circle", "cx", middle, "cy", middle, "r", r, "class", inside(lot));
+        }
         svg.open("g", "class", Tones.skin(lot));
         FoldShape.define(svg, "vessel", lot.lot().fold(), Tones.of(lot.filling().kind()));
         for (int i = 0; i < shown; i++) {
             VesselPacking.Place place = packing.places().get(i);
             double length = packing.piece().lengthMm() * scale;
             double width = packing.piece().widthMm() * scale;
+            double x = middle + place.xMm() * scale;
+            double y = middle + place.yMm() * scale;
+            svg.open(
+                    "g",
+                    "class",
+                    "laid",
+                    "data-laid",
+                    i,
+                    "transform",
+                    "translate(" + Svg.number(x) + " " + Svg.number(y) + ") rotate(" + Svg.number(place.turn()) + ")");
             FoldShape.use(
                     svg,
                     "vessel",
                     lot.lot().fold(),
                     Tones.of(lot.filling().kind()),
-                    middle + place.xMm() * scale - length / 2,
-                    middle + place.yMm() * scale - width / 2,
+                    -length / 2,
+                    -width / 2,
                     length,
                     width);
+            svg.close("g");
         }
         svg.close("g");
+        String under = lot.lot().vessel().kind() == VesselKind.POT && most > shown
+                ? ", " + (most - shown) + " more among them"
+                : "";
         svg.text(
-                Say.mm(2 * packing.radiusMm()) + (tiers > 1 ? ", " + tiers + " tiers" : "") + ", drawn to scale",
+                Say.mm(2 * packing.radiusMm()) + (tiers > 1 ? ", " + tiers + " tiers" : under) + ", to scale",
                 "x",
                 middle,
                 "y",
@@ -56,11 +77,29 @@ public final class VesselPicture {
         return svg.done();
     }
 
+    private static void box(Svg svg, double middle, double halfX, double halfY, String cssClass) {
+        svg.add(
+                "rect",
+                "x",
+                middle - halfX,
+                "y",
+                middle - halfY,
+                "width",
+                2 * halfX,
+                "height",
+                2 * halfY,
+                "rx",
+                14,
+                "class",
+                cssClass);
+    }
+
     private static String inside(LotPlan lot) {
         return switch (lot.lot().vessel().kind()) {
             case POT -> "inside-water";
             case BASKET -> "inside-basket";
             case PAN, GRIDDLE -> "inside-metal";
+            case DISH -> "inside-water";
         };
     }
 }

@@ -7,6 +7,7 @@ import ironpin.batch.Filling;
 import ironpin.batch.FlourShare;
 import ironpin.batch.Lot;
 import ironpin.batch.balance.Balance;
+import ironpin.cook.Cooking;
 import ironpin.dough.DoughAddition;
 import ironpin.dough.DoughMasses;
 import ironpin.filling.FillingLine;
@@ -194,7 +195,7 @@ public final class SheetScreen {
             SafeCore core = SafeCore.of(lot.filling().formula());
             how.add(Name.first(own.method().done()) + " in " + Count.of(rounds.size(), "round", "rounds") + " of "
                     + (rounds.size() == 1 ? "" : "at most ") + rounds.get(0) + ", "
-                    + Span.of(own.method().roundTime(lot.share().piece(), own.vessel())) + " each (est.); "
+                    + Span.of(Cooking.time(lot.spells())) + " each (est.); "
                     + Say.celsius(core.core().celsius()) + " in the middle.");
         }
         if (lot.share().toFreezer() > 0) {

@@ -1,0 +1,36 @@
+package ironpin.web.cook;
+
+import ironpin.cook.Course;
+import ironpin.heat.HeatRun;
+import ironpin.plan.InsidePiece;
+import ironpin.web.picture.Say;
+import java.time.Duration;
+
+/** What a spell does, in one line: the temperatures when it ends. */
+final class AfterSpell {
+    private AfterSpell() {}
+
+    /** @param index of the spell, from 0 */
+    static String said(InsidePiece inside, int index) {
+        Course.Mark mark =
+                inside.course().marks().size() > index ? inside.course().marks().get(index) : null;
+        if (mark == null) {
+            return "";
+        }
+        HeatRun run = inside.course().run();
+        Duration end = mark.from().plus(mark.spell().time());
+        int from = run.sample(mark.from());
+        int to = run.sample(end.minusSeconds(1));
+        double lowest = Double.MAX_VALUE;
+        for (int i = from; i <= to; i++) {
+            lowest = Math.min(lowest, run.around()[i]);
+        }
+        String middle =
+                "middle " + Say.celsius(run.core()[to]) + ", skin " + Say.celsius(run.surface()[to]) + " at its end";
+        return switch (mark.spell().fire()) {
+            case BOIL -> middle + "; the water falls to " + Say.celsius(lowest) + " (est.)";
+            case PAN, GRIDDLE, FRY -> middle + "; " + Say.celsius(run.around()[to]) + " under it (est.)";
+            case STEAM, BAKE, REST -> middle + " (est.)";
+        };
+    }
+}

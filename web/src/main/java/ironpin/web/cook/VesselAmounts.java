@@ -1,0 +1,100 @@
+package ironpin.web.cook;
+
+import ironpin.cook.BoilOff;
+import ironpin.cook.Fire;
+import ironpin.cook.Footprint;
+import ironpin.cook.FreePan;
+import ironpin.cook.PieceBody;
+import ironpin.cook.Spell;
+import ironpin.cook.SteamWater;
+import ironpin.cook.Vessel;
+import ironpin.plan.LotPlan;
+import ironpin.quantity.Length;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Quoted;
+import ironpin.quantity.Temperature;
+import ironpin.refusal.Refused;
+import ironpin.wording.Span;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What goes into a vessel besides pieces (est.), each amount with what it rests on. */
+record VesselAmounts(String name, String amount, String why) {
+    private static final Temperature TAP = Temperature.ofCelsius(15);
+
+    static List<VesselAmounts> of(LotPlan lot) {
+        Vessel vessel = lot.lot().vessel();
+        List<VesselAmounts> found = new ArrayList<>();
+        try {
+            switch (vessel.kind()) {
+                case PAN -> pan(found, lot, vessel);
+                case DISH -> dish(found, lot, vessel);
+                case BASKET -> basket(found, lot, vessel);
+                case POT, GRIDDLE -> {}
+            }
+        } catch (Refused full) {
+            return List.of();
+        }
+        return found;
+    }
+
+    private static FreePan free(LotPlan lot, Vessel vessel) {
+        int lying = Math.min(lot.atOnce(), lot.rounds().packing().count());
+        return FreePan.of(vessel, Footprint.of(lot.lot().fold(), lot.lot().wide()), lying);
+    }
+
+    private static void pan(List<VesselAmounts> found, LotPlan lot, Vessel vessel) {
+        FreePan free = free(lot, vessel);
+        Length height = PieceBody.height(lot.load().body());
+        lot.spells().stream()
+                .filter(spell -> spell.fire() == Fire.PAN && spell.pour().micrograms() > 0)
+                .findFirst()
+                .ifPresent(spell -> steamed(found, free, height, vessel, spell));
+        Mass batter = free.batter();
+        found.add(new VesselAmounts(
+                "Batter for a skirt",
+                grams(batter),
+                grams(free.starch()) + " of starch or flour in " + grams(batter.minus(free.starch()))
+                        + " of water: a film over what is free of the pan (est.)."));
+    }
+
+    private static void steamed(List<VesselAmounts> found, FreePan free, Length height, Vessel vessel, Spell spell) {
+        double watts = vessel.watts() * spell.flame().share();
+        found.add(new VesselAmounts(
+                "Water that lasts " + Span.of(spell.time()),
+                grams(BoilOff.waterFor(watts, spell.time(), TAP)),
+                "At the " + Math.round(watts) + " W that reach the pan (est.)."));
+        Mass half = free.halfWay(height);
+        found.add(new VesselAmounts(
+                "Water half-way up the pieces",
+                grams(half),
+                "It takes " + Span.inMinutes(BoilOff.timeFor(watts, half, TAP))
+                        + " to boil away at that power (est.)."));
+    }
+
+    private static void dish(List<VesselAmounts> found, LotPlan lot, Vessel vessel) {
+        Length height = lot.lot().shape().slice();
+        found.add(new VesselAmounts(
+                "Broth to two thirds",
+                grams(free(lot, vessel).broth(height)),
+                "Between " + lot.atOnce() + " slices of " + Quoted.length(height.millimetres(), 0)
+                        + ", boiling hot (est.)."));
+    }
+
+    private static void basket(List<VesselAmounts> found, LotPlan lot, Vessel vessel) {
+        SteamWater water =
+                SteamWater.of(vessel, lot.spells(), lot.rounds().sizes().size());
+        found.add(new VesselAmounts(
+                "A round boils away", grams(water.perRound()), "At " + Math.round(vessel.watts()) + " W (est.)."));
+        water.dry()
+                .ifPresent(dry -> found.add(new VesselAmounts(
+                        "Dry after",
+                        Span.inMinutes(dry),
+                        "of boiling, from " + grams(vessel.water()) + "; top up by "
+                                + water.warn().map(Span::inMinutes).orElse("then") + " (est.).")));
+    }
+
+    private static String grams(Mass mass) {
+        return Quoted.mass(mass.grams(), 0);
+    }
+}
