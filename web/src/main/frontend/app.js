@@ -4,6 +4,7 @@ import "./js/lists.js";
 import "./js/fields.js";
 import "./js/drag.js";
 import "./js/section.js";
+import "./js/fire.js";
 import "./js/keys.js";
 import "./js/live.js";
 import "./js/timers.js";

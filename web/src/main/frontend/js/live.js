@@ -35,8 +35,8 @@ function heard({ kind, data }) {
     document.dispatchEvent(new CustomEvent("ironpin:lost"));
     return;
   }
-  if (kind === "scale") {
-    document.dispatchEvent(new CustomEvent("ironpin:scale", { detail: JSON.parse(data) }));
+  if (kind === "scale" || kind === "fire") {
+    document.dispatchEvent(new CustomEvent(`ironpin:${kind}`, { detail: JSON.parse(data) }));
     return;
   }
   const [, batch, count, page] = /^(\d+):(\d+) ?(\w*)$/.exec(data ?? "") ?? [];
@@ -58,7 +58,7 @@ function heard({ kind, data }) {
 
 function listen(tell) {
   const stream = new EventSource("/stream");
-  for (const kind of ["listening", "changed", "scale"]) {
+  for (const kind of ["listening", "changed", "scale", "fire"]) {
     stream.addEventListener(kind, (event) => tell({ kind, data: event.data }));
   }
   stream.addEventListener("error", () => tell({ kind: "lost" }));

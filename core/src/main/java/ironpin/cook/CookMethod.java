@@ -35,6 +35,11 @@ public sealed interface CookMethod permits Boil, Steam, PanFrySteam, ShallowFry,
     /** A short stable name: method, slash, school. */
     String key();
 
+    /** The method without its school, as in "boil": what a probe teaches about one school holds for the others. */
+    default String kind() {
+        return key().substring(0, key().indexOf('/'));
+    }
+
     /** The method in a cook's words, as in "boiled". */
     String done();
 

@@ -1,5 +1,6 @@
 package ironpin.cook;
 
+import ironpin.quantity.Belief;
 import ironpin.quantity.Mass;
 import ironpin.refusal.Refused;
 import java.time.Duration;
@@ -9,17 +10,27 @@ import java.util.List;
  * How one cook cooks a lot: as the school has it, or in spells of their own.
  *
  * @param from where the pieces stood before
+ * @param correction how long real rounds of this kind take against the estimate, as the probe taught; 1 until it taught anything
  * @param own the cook's spells, at most 12; none as long as the school's are right
  */
-public record Cooking(Start from, List<Spell> own) {
+public record Cooking(Start from, Belief correction, List<Spell> own) {
     /** More than that nobody keeps in mind. */
     public static final int MOST_SPELLS = 12;
 
+    /** The model is off by a sixth or so, either way, in most kitchens (est.). */
+    public static final Belief UNTAUGHT = new Belief(1, 0.15, 0);
+
+    private static final double LEAST_CORRECTION = 0.5;
+    private static final double MOST_CORRECTION = 2;
+
     /** From the board, as the school has it. */
-    public static final Cooking USUAL = new Cooking(Start.ROOM, List.of());
+    public static final Cooking USUAL = new Cooking(Start.ROOM, UNTAUGHT, List.of());
 
     public Cooking {
         own = List.copyOf(own);
+        if (!(correction.mean() >= LEAST_CORRECTION && correction.mean() <= MOST_CORRECTION)) {
+            throw new Refused("a round takes half to twice the estimate, not " + correction.mean() + " times");
+        }
         if (own.size() > MOST_SPELLS) {
             throw new Refused("a way of cooking has up to 12 spells, not " + own.size());
         }
@@ -32,12 +43,17 @@ public record Cooking(Start from, List<Spell> own) {
 
     /** With these spells. */
     public Cooking with(List<Spell> changed) {
-        return new Cooking(from, changed);
+        return new Cooking(from, correction, changed);
     }
 
     /** From somewhere else; spells of the cook's own stay as they are. */
     public Cooking from(Start changed) {
-        return new Cooking(changed, own);
+        return new Cooking(changed, correction, own);
+    }
+
+    /** As the probe taught. */
+    public Cooking corrected(Belief taught) {
+        return new Cooking(from, taught, own);
     }
 
     /** How long spells last together. */

@@ -54,6 +54,11 @@ public record HeatPiece(Form form, Length half, Length skin, Matter inside, Matt
         return new HeatPiece(form, half, new Length(0), matter, matter);
     }
 
+    /** The same piece warming more slowly: it takes up so much more heat on the way. @param times above 0 */
+    public HeatPiece slower(double times) {
+        return new HeatPiece(form, half, skin, inside.slower(times), outside.slower(times));
+    }
+
     /** The same piece with another mass: every length by the cube root. @param ratio of the masses, above 0 */
     public HeatPiece scaled(double ratio) {
         double by = Math.cbrt(ratio);

@@ -1,5 +1,7 @@
 package ironpin.kit;
 
+import ironpin.cook.CookMethod;
+import ironpin.cook.Cooking;
 import ironpin.filling.PattyVerdict;
 import ironpin.filling.RawNeed;
 import ironpin.filling.Treatment;
@@ -22,9 +24,15 @@ import java.util.Optional;
  * @param salt percent of a filling
  * @param squeezed percent left of the raw mass, by food and treatment
  * @param folds how full they close a fold, and how long it takes them; folds that were never counted are not there
+ * @param fires how long their rounds take against the estimate, by kind of cooking; kinds that were never probed are not there
  * @param evenness of the pieces they cut, if any were weighed
  */
-public record Hand(Belief salt, Map<String, Belief> squeezed, Map<Fold, Handiwork> folds, Optional<Evenness> evenness)
+public record Hand(
+        Belief salt,
+        Map<String, Belief> squeezed,
+        Map<Fold, Handiwork> folds,
+        Optional<Evenness> evenness,
+        Map<String, Belief> fires)
         implements RawNeed {
     /** Of a food that is not in the table everything or half may be left. */
     private static final Band<Percentage> UNKNOWN_FOOD = Band.percent(50, 100);
@@ -36,16 +44,28 @@ public record Hand(Belief salt, Map<String, Belief> squeezed, Map<Fold, Handiwor
     private static final double SQUEEZE_SCATTER = 4;
 
     /** Nothing learned yet: the usual band of salt, and of each treatment. */
-    public static final Hand UNKNOWN = new Hand(Belief.within(1.0, 1.4), Map.of(), Map.of(), Optional.empty());
+    public static final Hand UNKNOWN =
+            new Hand(Belief.within(1.0, 1.4), Map.of(), Map.of(), Optional.empty(), Map.of());
 
     public Hand {
         squeezed = Map.copyOf(squeezed);
         folds = Map.copyOf(folds);
+        fires = Map.copyOf(fires);
     }
 
     /** With what their folds and pieces taught. */
     public Hand atWork(Map<Fold, Handiwork> learned, Optional<Evenness> cut) {
-        return new Hand(salt, squeezed, learned, cut);
+        return new Hand(salt, squeezed, learned, cut, fires);
+    }
+
+    /** With what their probe taught. */
+    public Hand atTheFire(Map<String, Belief> learned) {
+        return new Hand(salt, squeezed, folds, evenness, learned);
+    }
+
+    /** How long their rounds take against the estimate. */
+    public Belief correction(CookMethod method) {
+        return fires.getOrDefault(method.kind(), Cooking.UNTAUGHT);
     }
 
     /** What to expect of them at a fold. */
@@ -56,7 +76,7 @@ public record Hand(Belief salt, Map<String, Belief> squeezed, Map<Fold, Handiwor
     /** After a patty was tasted. @param percent salt of the filling it was of */
     public Hand tasted(PattyVerdict verdict, double percent) {
         return verdict.aboutSalt()
-                ? new Hand(salt.after(percent + verdict.points(), PATTY_SCATTER, 1), squeezed, folds, evenness)
+                ? new Hand(salt.after(percent + verdict.points(), PATTY_SCATTER, 1), squeezed, folds, evenness, fires)
                 : this;
     }
 
@@ -64,7 +84,7 @@ public record Hand(Belief salt, Map<String, Belief> squeezed, Map<Fold, Handiwor
     public Hand weighed(String food, Treatment treatment, Mass raw, Mass left) {
         Map<String, Belief> changed = new HashMap<>(squeezed);
         changed.put(key(food, treatment), left(food, treatment).after(100 * left.ratioTo(raw), SQUEEZE_SCATTER, 1));
-        return new Hand(salt, changed, folds, evenness);
+        return new Hand(salt, changed, folds, evenness, fires);
     }
 
     /** What to expect to be left, in percent of the raw mass. */

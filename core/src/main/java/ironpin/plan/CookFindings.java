@@ -10,6 +10,7 @@ import ironpin.cook.Cooking;
 import ironpin.cook.PotLoad;
 import ironpin.cook.Rounds;
 import ironpin.filling.SafeCore;
+import ironpin.quantity.Belief;
 import ironpin.wording.Count;
 import ironpin.wording.Span;
 import java.time.Duration;
@@ -97,9 +98,14 @@ final class CookFindings {
                     "These spells do not get there, however long the last one lasts. Turn up, cover, or make smaller pieces.");
         }
         Duration most = InsidePiece.up(inside.most().get());
+        Belief taught = lot.lot().cooking().correction();
+        String probe = taught.lessons() == 0
+                ? "Conduction alone; the probe decides."
+                : "Your probe says " + Words.two(taught.mean()) + " times the model ("
+                        + Count.of(taught.lessons(), "reading") + ").";
         String spread = "Straight " + start + ", "
                 + inside.least().map(InsidePiece::up).map(Span::of).orElse("?") + " to " + Span.of(most)
-                + " for pieces 15 % lighter or heavier. Conduction alone; the probe decides.";
+                + " for pieces 15 % lighter or heavier. " + probe;
         if (most.compareTo(total) <= 0) {
             return Finding.of(
                     Saying.INSIDE_SAFE,

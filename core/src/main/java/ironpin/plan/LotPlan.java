@@ -131,7 +131,8 @@ public record LotPlan(
 
     private static Load load(Lot lot, Balance.OfLot share, int count) {
         return new Load(
-                PieceBody.of(lot.fold(), lot.wide(), lot.shape().slice(), share.doughEach(), share.fillingEach()),
+                PieceBody.of(lot.fold(), lot.wide(), lot.shape().slice(), share.doughEach(), share.fillingEach())
+                        .slower(lot.cooking().correction().mean()),
                 share.piece(),
                 count,
                 lot.spells(share.piece()),

@@ -142,7 +142,7 @@ public record Style(
                 dip,
                 Optional.empty(),
                 Cutting.USUAL,
-                Cooking.USUAL,
+                Cooking.USUAL.corrected(kit.hand().correction(method)),
                 kit.hand().handiwork(fold));
     }
 }

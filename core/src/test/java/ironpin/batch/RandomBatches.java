@@ -193,7 +193,8 @@ public final class RandomBatches {
                     random.nextBoolean(),
                     random.nextBoolean()));
         }
-        return new Cooking(starts[random.nextInt(starts.length)], own);
+        return new Cooking(
+                starts[random.nextInt(starts.length)], new Belief(0.8 + 0.4 * random.nextDouble(), 0.1, 2), own);
     }
 
     private Handiwork hands(Lot lot) {

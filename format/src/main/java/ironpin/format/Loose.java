@@ -76,6 +76,10 @@ final class Loose {
         if (!lot.hasNonNull("cooking")) {
             lot.set("cooking", Spelling.JSON.valueToTree(Cooking.USUAL));
         }
+        ObjectNode cooking = (ObjectNode) lot.get("cooking");
+        if (!cooking.hasNonNull("correction")) {
+            cooking.set("correction", Spelling.JSON.valueToTree(Cooking.UNTAUGHT));
+        }
         if (!lot.hasNonNull("handiwork")) {
             lot.set(
                     "handiwork",

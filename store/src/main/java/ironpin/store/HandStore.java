@@ -110,6 +110,6 @@ public final class HandStore {
                     new Mass(row.getRawUg()),
                     new Mass(row.getLeftUg()));
         }
-        return hand.atWork(WorkStore.handiwork(dsl), WorkStore.evenness(dsl));
+        return hand.atWork(WorkStore.handiwork(dsl), WorkStore.evenness(dsl)).atTheFire(FireStore.corrections(dsl));
     }
 }

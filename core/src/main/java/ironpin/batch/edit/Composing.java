@@ -266,6 +266,12 @@ public final class Composing {
                 : folded.mapLot(lotNo, lot -> lot.withHandiwork(hand.handiwork(lot.fold())));
     }
 
+    /** Cooked another way, with what is known of the cook's rounds of that kind. */
+    public static Batch method(Batch batch, int lotNo, CookMethod method, Hand hand) {
+        return batch.withMethod(lotNo, method)
+                .mapLot(lotNo, lot -> lot.withCooking(lot.cooking().corrected(hand.correction(method))));
+    }
+
     /** A batch in the kit as it stands now: its temperatures, and its flours and bowls as they are known there. */
     public static Batch in(Kit kit, Batch batch) {
         return batch.withWaters(kit.waters())

@@ -1,7 +1,9 @@
 package ironpin.web.book;
 
 import ironpin.batch.Station;
+import ironpin.store.FireStore;
 import ironpin.store.WorkStore;
+import ironpin.web.cook.FireLog;
 import ironpin.web.hands.AtWork;
 import ironpin.web.page.Screen;
 import ironpin.web.page.StationPart;
@@ -12,9 +14,11 @@ import org.springframework.ui.Model;
 @Component
 class BookPart implements StationPart {
     private final WorkStore work;
+    private final FireStore fire;
 
-    BookPart(WorkStore work) {
+    BookPart(WorkStore work, FireStore fire) {
         this.work = work;
+        this.fire = fire;
     }
 
     @Override
@@ -24,6 +28,9 @@ class BookPart implements StationPart {
 
     @Override
     public void show(Screen screen, Model model) {
+        model.addAttribute(
+                "cooked",
+                FireLog.of(fire, screen.id(), screen.lotNo(), screen.now().getZone()));
         model.addAttribute("form", OutcomeForm.of(screen, AtWork.of(work, screen.id(), screen.lot(), screen.now())));
     }
 }

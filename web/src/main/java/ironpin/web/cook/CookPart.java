@@ -10,6 +10,8 @@ import ironpin.cook.Spell;
 import ironpin.cook.Start;
 import ironpin.plan.InsidePiece;
 import ironpin.plan.LotPlan;
+import ironpin.store.FireStore;
+import ironpin.web.kitchen.FireDesk;
 import ironpin.web.page.FieldView;
 import ironpin.web.page.Screen;
 import ironpin.web.page.StationPart;
@@ -37,6 +39,14 @@ class CookPart implements StationPart {
      */
     record SpellRow(int index, Spell spell, CookStep step, FieldView minutes, FieldView pour, String after) {}
 
+    private final FireStore fire;
+    private final FireDesk desk;
+
+    CookPart(FireStore fire, FireDesk desk) {
+        this.fire = fire;
+        this.desk = desk;
+    }
+
     @Override
     public Station station() {
         return Station.COOK;
@@ -57,6 +67,7 @@ class CookPart implements StationPart {
                     SectionPicture.of(lot.load().body(), inside, inside.course().total()));
         });
         model.addAttribute("spells", rows(screen, found));
+        model.addAttribute("fire", FireView.of(screen, fire, desk));
         model.addAttribute("amounts", VesselAmounts.of(lot));
     }
 

@@ -5,6 +5,7 @@ import ironpin.store.BookStore;
 import ironpin.store.CorrectionStore;
 import ironpin.store.Cupboard;
 import ironpin.store.DipStore;
+import ironpin.store.FireStore;
 import ironpin.store.HandStore;
 import ironpin.store.KitStore;
 import ironpin.store.RunStore;
@@ -59,6 +60,11 @@ class KitchenBeans {
     @Bean
     WorkStore workStore(Cupboard cupboard) {
         return new WorkStore(cupboard);
+    }
+
+    @Bean
+    FireStore fireStore(Cupboard cupboard) {
+        return new FireStore(cupboard);
     }
 
     @Bean

@@ -104,12 +104,13 @@ class PlanController {
     @PostMapping("/plan/method")
     String method(@PathVariable long id, @RequestParam String method, From from, Model model) {
         CookMethod chosen = CookMethod.ofKey(method);
+        Hand hand = kits.load().hand();
         return changes.change(
                 id,
                 from,
                 model,
                 chosen.done() + ": " + chosen.school(),
-                batch -> batch.withMethod(from.lotOf(batch), chosen));
+                batch -> Composing.method(batch, from.lotOf(batch), chosen, hand));
     }
 
     @PostMapping("/plan/fold")

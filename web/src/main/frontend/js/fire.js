@@ -1,0 +1,21 @@
+// What probe and hob show of the round that is on the fire, as it changes.
+const units = () => (document.querySelector("[data-units]")?.textContent.includes("oz") ? "US" : "METRIC");
+
+function say(panel, name, text) {
+  const place = panel.querySelector(`[data-fire-${name}]`);
+  if (place && place.textContent !== text) {
+    place.textContent = text;
+  }
+}
+
+document.addEventListener("ironpin:fire", ({ detail }) => {
+  const panel = document.querySelector(`[data-fire="${detail.batch}-${detail.lot}"]`);
+  if (!panel) {
+    return;
+  }
+  say(panel, "read", detail.read[units()]);
+  say(panel, "meant", detail.meant[units()]);
+  say(panel, "spell", String(detail.spell + 1));
+  say(panel, "left", detail.left || "over");
+  say(panel, "watts", String(detail.watts));
+});

@@ -1,0 +1,78 @@
+package ironpin.web.cook;
+
+import ironpin.devices.probe.ProbeTraits;
+import ironpin.plan.LotPlan;
+import ironpin.quantity.Belief;
+import ironpin.store.FireStore;
+import ironpin.store.FireStore.Cooked;
+import ironpin.store.WorkStore.Of;
+import ironpin.web.kitchen.FireDesk;
+import ironpin.web.page.Screen;
+import ironpin.web.picture.Say;
+import ironpin.wording.Count;
+import ironpin.wording.Span;
+import java.time.Duration;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * What is on the fire and what was.
+ *
+ * @param now the round that is on, or null
+ * @param next the number of the round to come; 0 when all have been in
+ * @param pieces in that round
+ * @param rounds how many there are
+ * @param said every round with its readings, in sentences
+ * @param taught what the probe taught, or empty
+ * @param traits of the simulated probe
+ */
+record FireView(
+        FireDesk.Shown now, int next, int pieces, int rounds, List<String> said, String taught, ProbeTraits traits) {
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
+
+    static FireView of(Screen screen, FireStore fire, FireDesk desk) {
+        LotPlan lot = screen.lot();
+        Of of = new Of(screen.id(), lot.lot().no());
+        List<Cooked> cooked = fire.rounds(of);
+        List<Integer> sizes = lot.rounds().sizes();
+        int next = cooked.size() < sizes.size() ? cooked.size() + 1 : 0;
+        Optional<FireDesk.Shown> now = desk.shown(of);
+        Belief learned = screen.kit().hand().correction(lot.lot().method());
+        String taught = learned.lessons() == 0
+                ? ""
+                : "Rounds " + lot.lot().method().done() + " took " + Say.plain(learned.mean(), 2)
+                        + " times the model in " + Count.of(learned.lessons(), "reading") + " (est., between "
+                        + Say.plain(learned.low(), 2) + " and " + Say.plain(learned.high(), 2)
+                        + "); the next batch is planned with it.";
+        return new FireView(
+                now.orElse(null),
+                next,
+                next == 0 ? 0 : sizes.get(next - 1),
+                sizes.size(),
+                said(cooked, screen.now().getZone()),
+                taught,
+                desk.traits());
+    }
+
+    static List<String> said(List<Cooked> cooked, ZoneId zone) {
+        List<String> lines = new ArrayList<>();
+        for (Cooked one : cooked) {
+            String in = one.in().atZone(zone).format(CLOCK);
+            String out = one.out()
+                    .map(end -> ", out after "
+                            + Span.of(Duration.ofSeconds(
+                                    Duration.between(one.in(), end).toSeconds())))
+                    .orElse(", on the fire");
+            lines.add("Round " + one.round() + ", " + Count.of(one.pieces(), "piece") + ": in at " + in + out + ".");
+            one.probed()
+                    .forEach(read -> lines.add(Say.celsius(read.read().celsius()) + " in the middle after "
+                            + Span.of(read.at()) + "; the estimate was "
+                            + Say.celsius(read.meant().celsius()) + "."));
+        }
+        return lines;
+    }
+}
