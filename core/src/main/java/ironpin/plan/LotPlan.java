@@ -129,7 +129,7 @@ public record LotPlan(
         return load(lot, share, atOnce());
     }
 
-    private static Load load(Lot lot, Balance.OfLot share, int count) {
+    static Load load(Lot lot, Balance.OfLot share, int count) {
         return new Load(
                 PieceBody.of(lot.fold(), lot.wide(), lot.shape().slice(), share.doughEach(), share.fillingEach())
                         .slower(lot.cooking().correction().mean()),

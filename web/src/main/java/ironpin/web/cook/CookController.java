@@ -9,11 +9,15 @@ import ironpin.cook.Fire;
 import ironpin.cook.Flame;
 import ironpin.cook.Spell;
 import ironpin.cook.Start;
+import ironpin.kit.OwnVessel;
+import ironpin.kit.Stove;
 import ironpin.plan.InsidePiece;
 import ironpin.refusal.NotThere;
+import ironpin.refusal.Place;
 import ironpin.refusal.Refused;
 import ironpin.store.BatchStore;
 import ironpin.store.StoredBatch;
+import ironpin.store.StoveStore;
 import ironpin.web.page.Changes;
 import ironpin.web.page.From;
 import ironpin.web.page.Screen;
@@ -41,11 +45,13 @@ class CookController {
     private static final int FRAMES = 90;
 
     private final BatchStore batches;
+    private final StoveStore stoves;
     private final Changes changes;
     private final Screens screens;
     private final Shown shown;
 
-    CookController(BatchStore batches, Changes changes, Screens screens, Shown shown) {
+    CookController(BatchStore batches, StoveStore stoves, Changes changes, Screens screens, Shown shown) {
+        this.stoves = stoves;
         this.batches = batches;
         this.changes = changes;
         this.screens = screens;
@@ -156,6 +162,26 @@ class CookController {
     String start(@PathVariable long id, @RequestParam Start start, From from, Model model) {
         return changes.change(
                 id, from, model, start.label(), batch -> SpellComposing.from(batch, from.lotOf(batch), start));
+    }
+
+    /** A vessel of the kit on one of its burners. @param vessel @param burner places among the kit's */
+    @PostMapping("/vessel")
+    String vessel(@PathVariable long id, @RequestParam int vessel, @RequestParam int burner, From from, Model model) {
+        Stove stove = stoves.load();
+        OwnVessel own = Place.of(stove.vessels(), vessel, "vessel");
+        double watts = Place.of(stove.burners(), burner, "burner").watts();
+        return changes.change(
+                id,
+                from,
+                model,
+                "in the " + own.name(),
+                batch -> batch.mapLot(from.lotOf(batch), lot -> {
+                    if (lot.vessel().kind() != own.vessel().kind()) {
+                        throw new Refused(
+                                "this lot is cooked in a " + lot.vessel().kind().label());
+                    }
+                    return lot.withVessel(own.vessel().withWatts(watts));
+                }));
     }
 
     @PostMapping("/school")

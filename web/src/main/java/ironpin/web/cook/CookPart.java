@@ -8,15 +8,20 @@ import ironpin.cook.Fire;
 import ironpin.cook.Flame;
 import ironpin.cook.Spell;
 import ironpin.cook.Start;
+import ironpin.kit.Stove;
 import ironpin.plan.InsidePiece;
 import ironpin.plan.LotPlan;
+import ironpin.plan.Soonest;
 import ironpin.store.FireStore;
+import ironpin.store.StoveStore;
 import ironpin.web.kitchen.FireDesk;
 import ironpin.web.page.FieldView;
 import ironpin.web.page.Screen;
 import ironpin.web.page.StationPart;
 import ironpin.web.picture.RoundPicture;
 import ironpin.web.picture.SectionPicture;
+import ironpin.wording.Count;
+import ironpin.wording.Span;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -27,6 +32,8 @@ import org.springframework.ui.Model;
 /** What the Cook station shows besides: a round over time, a piece cut across, and its spells one by one. */
 @Component
 class CookPart implements StationPart {
+    private static final int MOST_OFFERED = 6;
+
     /**
      * A spell as it is changed where it stands.
      *
@@ -41,8 +48,10 @@ class CookPart implements StationPart {
 
     private final FireStore fire;
     private final FireDesk desk;
+    private final StoveStore stoves;
 
-    CookPart(FireStore fire, FireDesk desk) {
+    CookPart(FireStore fire, FireDesk desk, StoveStore stoves) {
+        this.stoves = stoves;
         this.fire = fire;
         this.desk = desk;
     }
@@ -68,7 +77,30 @@ class CookPart implements StationPart {
         });
         model.addAttribute("spells", rows(screen, found));
         model.addAttribute("fire", FireView.of(screen, fire, desk));
+        model.addAttribute("soonest", soonest(lot));
         model.addAttribute("amounts", VesselAmounts.of(lot));
+    }
+
+    /**
+     * A vessel of the kit on a burner.
+     *
+     * @param vessel its place among the kit's
+     * @param burner its place among the kit's
+     */
+    record Offered(int vessel, int burner, String name, String says) {}
+
+    private List<Offered> soonest(LotPlan lot) {
+        Stove stove = stoves.load();
+        return Soonest.of(lot, stove).stream()
+                .limit(MOST_OFFERED)
+                .map(one -> new Offered(
+                        stove.vessels().indexOf(one.vessel()),
+                        stove.burners().indexOf(one.burner()),
+                        one.vessel().name() + ", " + one.burner().name(),
+                        Count.of(one.rounds().sizes().size(), "round") + " of at most "
+                                + one.rounds().sizes().stream().findFirst().orElse(0) + ", all out after "
+                                + Span.inMinutes(one.all()) + " (est.)"))
+                .toList();
     }
 
     /** Fires that can follow: what the lot's vessel does, a pan after it, or none. */

@@ -6,10 +6,12 @@ import ironpin.store.CorrectionStore;
 import ironpin.store.Cupboard;
 import ironpin.store.DipStore;
 import ironpin.store.FireStore;
+import ironpin.store.FreezerStore;
 import ironpin.store.HandStore;
 import ironpin.store.KitStore;
 import ironpin.store.RunStore;
 import ironpin.store.ShoppingStore;
+import ironpin.store.StoveStore;
 import ironpin.store.Tidying;
 import ironpin.store.WorkStore;
 import java.time.Clock;
@@ -65,6 +67,16 @@ class KitchenBeans {
     @Bean
     FireStore fireStore(Cupboard cupboard) {
         return new FireStore(cupboard);
+    }
+
+    @Bean
+    StoveStore stoveStore(Cupboard cupboard) {
+        return new StoveStore(cupboard);
+    }
+
+    @Bean
+    FreezerStore freezerStore(Cupboard cupboard) {
+        return new FreezerStore(cupboard);
     }
 
     @Bean

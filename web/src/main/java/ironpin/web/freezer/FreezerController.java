@@ -1,0 +1,213 @@
+package ironpin.web.freezer;
+
+import ironpin.allergen.AllergenLines;
+import ironpin.cook.Cooking;
+import ironpin.cook.Start;
+import ironpin.filling.SafeCore;
+import ironpin.heat.Freezing;
+import ironpin.plan.BatchPlan;
+import ironpin.plan.InsidePiece;
+import ironpin.plan.LotPlan;
+import ironpin.quantity.UnitSystem;
+import ironpin.refusal.Refused;
+import ironpin.store.BatchStore;
+import ironpin.store.FreezerStore;
+import ironpin.store.FreezerStore.Bag;
+import ironpin.store.Status;
+import ironpin.store.StoredBatch;
+import ironpin.web.page.Plans;
+import ironpin.web.page.Units;
+import ironpin.web.picture.Say;
+import ironpin.wording.Name;
+import ironpin.wording.Span;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** What lies in the freezer: put in, labelled, and taken out again. */
+@Controller
+class FreezerController {
+    /** After about three months quality goes; safety does not. */
+    private static final long GOOD_DAYS = 90;
+
+    /** Batches of each kind that are looked through for pieces that can go in. */
+    private static final int LATELY = 8;
+
+    private static final int MOST_TEXT = 200;
+    private static final int MOST_HOLDS = 400;
+
+    private final FreezerStore freezer;
+    private final BatchStore batches;
+    private final Plans plans;
+    private final Clock clock;
+
+    FreezerController(FreezerStore freezer, BatchStore batches, Plans plans, Clock clock) {
+        this.freezer = freezer;
+        this.batches = batches;
+        this.plans = plans;
+        this.clock = clock;
+    }
+
+    /**
+     * A lot whose pieces can go in.
+     *
+     * @param pieces meant for the freezer
+     * @param hard how long they take on a tray, est.
+     */
+    record Waiting(long batch, int lot, String name, String title, int pieces, String hard) {}
+
+    /** A bag as it is shown. @param age in words @param old whether it is past its best */
+    record Shown(Bag bag, String age, boolean old) {}
+
+    @GetMapping("/freezer")
+    String freezer(Model model) {
+        return show(model, "");
+    }
+
+    private String show(Model model, String refused) {
+        LocalDate today = LocalDate.now(clock);
+        model.addAttribute(
+                "bags", freezer.stock().stream().map(bag -> shown(bag, today)).toList());
+        model.addAttribute("waiting", waiting());
+        model.addAttribute("refused", refused);
+        return "freezer";
+    }
+
+    private static Shown shown(Bag bag, LocalDate today) {
+        long days = Math.max(0, ChronoUnit.DAYS.between(bag.frozen(), today));
+        String age = days == 0 ? "today" : days == 1 ? "a day ago" : days + " days ago";
+        return new Shown(bag, age, days > GOOD_DAYS);
+    }
+
+    private List<Waiting> waiting() {
+        List<Waiting> found = new ArrayList<>();
+        List<StoredBatch> lately = new ArrayList<>();
+        for (Status status : Status.values()) {
+            lately.addAll(batches.list(status, 0, LATELY));
+        }
+        for (StoredBatch stored : lately) {
+            BatchPlan plan = plans.of(stored);
+            for (LotPlan lot : plan.lots()) {
+                if (lot.share().toFreezer() > 0) {
+                    found.add(new Waiting(
+                            stored.id(),
+                            lot.lot().no(),
+                            lot.lot().name(),
+                            stored.batch().title(),
+                            lot.share().toFreezer(),
+                            hard(lot)));
+                }
+            }
+        }
+        return found;
+    }
+
+    private static String hard(LotPlan lot) {
+        Freezing time = Freezing.of(lot.load().body(), Start.ROOM.temperature(), Freezing.FREEZER, Freezing.STILL_AIR);
+        return Span.inMinutes(time.least()) + " to " + Span.inMinutes(time.most());
+    }
+
+    /** A bag is full. */
+    @PostMapping("/freezer/put")
+    String put(
+            @RequestParam long batch,
+            @RequestParam int lot,
+            @RequestParam String pieces,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            Model model) {
+        try {
+            LotPlan plan = plans.of(batches.load(batch)).lot(lot);
+            freezer.put(new Bag(
+                    0,
+                    plan.lot().name(),
+                    Optional.of(batch),
+                    lot,
+                    count(pieces),
+                    count(pieces),
+                    plan.share().piece(),
+                    shortened(cooking(plan, Units.of(request)), MOST_TEXT),
+                    shortened(
+                            AllergenLines.ofLot(batches.load(batch).batch(), plan.lot())
+                                    .said(),
+                            MOST_HOLDS),
+                    LocalDate.now(clock)));
+            return "redirect:/freezer";
+        } catch (Refused refused) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return show(model, Name.first(refused.getMessage()) + ".");
+        }
+    }
+
+    private static int count(String text) {
+        try {
+            return Integer.parseInt(text.strip());
+        } catch (NumberFormatException notOne) {
+            throw new Refused("“" + text + "” is no whole number");
+        }
+    }
+
+    private static String shortened(String text, int most) {
+        return text.length() <= most ? text : text.substring(0, most - 1) + "…";
+    }
+
+    /** How it is cooked straight from the freezer, as a label says it. */
+    private static String cooking(LotPlan lot, UnitSystem units) {
+        Cooking frozen = lot.lot().cooking().from(Start.FREEZER);
+        String total = Span.of(Cooking.time(
+                frozen.spells(lot.lot().method(), lot.share().piece(), lot.lot().vessel())));
+        String estimate = InsidePiece.of(lot, Start.FREEZER)
+                .flatMap(InsidePiece::most)
+                .map(most -> ", the heaviest about " + Span.of(InsidePiece.up(most)) + " (est.)")
+                .orElse("");
+        String core = Say.celsius(SafeCore.of(lot.filling().formula()).core().celsius());
+        return units.say(Name.first(lot.lot().method().done()) + " from frozen, not thawed: " + total + estimate
+                + "; at least " + core + " in the middle.");
+    }
+
+    /** Pieces are taken out, to be cooked as they are. */
+    @PostMapping("/freezer/{bag}/take")
+    String take(@PathVariable long bag, @RequestParam String pieces, HttpServletResponse response, Model model) {
+        try {
+            freezer.take(bag, count(pieces));
+            return "redirect:/freezer";
+        } catch (Refused refused) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return show(model, Name.first(refused.getMessage()) + ".");
+        }
+    }
+
+    /** Labels of every bag that is in. */
+    @GetMapping("/freezer/labels.pdf")
+    ResponseEntity<byte[]> labels() {
+        List<LabelsPdf.Label> labels = freezer.stock().stream()
+                .map(bag -> new LabelsPdf.Label(
+                        bag.left() + " " + bag.name(),
+                        List.of(
+                                "Frozen " + bag.frozen() + "; best before "
+                                        + bag.frozen().plusDays(GOOD_DAYS),
+                                bag.cooking(),
+                                "In it: " + bag.holds() + ".",
+                                "Raw. Never refreeze once thawed.")))
+                .toList();
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"freezer-labels.pdf\"")
+                .body(LabelsPdf.of(labels));
+    }
+}
