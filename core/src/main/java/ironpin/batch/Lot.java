@@ -39,6 +39,7 @@ import java.util.Optional;
  * @param dip with what
  * @param bought a wrapper out of a pack instead of the dough
  * @param cutting how its dough becomes pieces
+ * @param stashed whether its pieces lie in the freezer already: nothing is made for them, they are cooked
  * @param cooking from where, and in which spells
  * @param handiwork how full the cook closes this fold with ease, and how long a piece takes
  */
@@ -60,6 +61,7 @@ public record Lot(
         Dip dip,
         Optional<BoughtWrapper> bought,
         Cutting cutting,
+        boolean stashed,
         Cooking cooking,
         Handiwork handiwork)
         implements LotBuilder.With {

@@ -81,7 +81,7 @@ public final class Gaps {
         LocalDateTime mixed = table.slot(FillingTasks.mixing(filling.no())).start();
         LocalDateTime used = last(shaped);
         for (Lot lot : batch.lots()) {
-            int count = lot.fillingNo() == filling.no()
+            int count = lot.fillingNo() == filling.no() && !lot.stashed()
                     ? rounds.get(lot.no()).sizes().size()
                     : 0;
             if (count > 0) {
@@ -97,6 +97,12 @@ public final class Gaps {
         List<Integer> sizes = rounds.get(lot.no()).sizes();
         int pieces = balance.lot(lot.no()).pieces();
         if (sizes.isEmpty() || pieces == 0) {
+            return;
+        }
+        if (lot.stashed()) {
+            LocalDateTime out = LotTasks.spell(table, lot.no(), 1, sizes.size()).until();
+            Duration cools = Duration.between(out, table.slot(DayPlan.SERVE).end());
+            all.add(new Gap(Gap.Kind.PLATES_COOL, lot.no(), cools, Limits.HOT, cools));
             return;
         }
         Timetable.Slot shape = table.slot(LotTasks.shape(lot.no()));
@@ -124,7 +130,7 @@ public final class Gaps {
     private List<Timetable.Slot> shaping(Which which) {
         return batch.lots().stream()
                 .filter(which::of)
-                .filter(lot -> balance.lot(lot.no()).pieces() > 0)
+                .filter(lot -> balance.lot(lot.no()).pieces() > 0 && !lot.stashed())
                 .map(lot -> table.slot(LotTasks.shape(lot.no())))
                 .toList();
     }

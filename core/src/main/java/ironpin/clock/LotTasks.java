@@ -45,7 +45,7 @@ final class LotTasks {
 
     /** @param doughReady key of the last task of its dough; unused for wrappers out of a pack */
     static Optional<Task> shaping(Batch batch, Balance.OfLot share, Lot lot, String doughReady) {
-        if (share.pieces() == 0) {
+        if (share.pieces() == 0 || lot.stashed()) {
             return Optional.empty();
         }
         boolean bought = lot.bought().isPresent();
@@ -130,7 +130,7 @@ final class LotTasks {
         tasks.add(Task.waiting(
                         heat, Station.COOK, "Heat the " + lot.vessel().kind().label() + ".", HEAT_UP, List.of())
                 .withNeeds(Set.of(vessel)));
-        List<String> before = List.of(heat, shape(lot.no()));
+        List<String> before = lot.stashed() ? List.of(heat) : List.of(heat, shape(lot.no()));
         String core = "In the middle at least "
                 + Quoted.temperature(SafeCore.of(batch.filling(lot.fillingNo()).formula())
                         .core()

@@ -53,7 +53,9 @@ final class FillingFindings {
     private static Finding mass(BatchPlan plan, Balance.OfFilling share) {
         List<String> parts = new ArrayList<>();
         for (LotPlan lot : plan.lots()) {
-            if (lot.filling().no() == share.no() && lot.share().pieces() > 0) {
+            if (lot.filling().no() == share.no()
+                    && lot.share().pieces() > 0
+                    && !lot.lot().stashed()) {
                 parts.add(lot.share().pieces() + " × "
                         + Words.fine(lot.share().fillingEach().grams()));
             }

@@ -6,9 +6,12 @@ import ironpin.clock.Lateness;
 import ironpin.cook.Fire;
 import ironpin.filling.SafeCore;
 import ironpin.filling.Treatment;
+import ironpin.wording.Count;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** What the numbers of a plan say at each station, and what can hurt there. */
 public final class Findings {
@@ -22,6 +25,9 @@ public final class Findings {
     /** The same, with how late the day is by now. */
     public static List<Finding> at(Station station, BatchPlan plan, int lotNo, Optional<Lateness> late) {
         LotPlan lot = plan.lot(lotNo);
+        if (lot.lot().stashed() && MAKING.contains(station)) {
+            return unmade(station, plan, lot);
+        }
         List<Finding> found =
                 switch (station) {
                     case TABLE -> TableFindings.of(plan, lot, late);
@@ -38,6 +44,24 @@ public final class Findings {
                 .map(one -> one.offering(fix -> fix.possible(plan.batch())))
                 .sorted((a, b) -> b.level().compareTo(a.level()))
                 .toList();
+    }
+
+    /** Of pieces out of the freezer only what is in them still matters until they are cooked. */
+    private static List<Finding> unmade(Station station, BatchPlan plan, LotPlan lot) {
+        List<Finding> found = new ArrayList<>(List.of(fromFreezer(lot)));
+        if (station == Station.FILLING) {
+            found.addAll(0, AllergenFindings.avoided(plan, lot));
+            found.add(AllergenFindings.all(plan, lot));
+        }
+        return found;
+    }
+
+    static Finding fromFreezer(LotPlan lot) {
+        return Finding.of(
+                Saying.FROM_FREEZER,
+                Count.of(lot.share().pieces(), "piece"),
+                "come out of the freezer: nothing is made for them.",
+                "They are cooked straight from it, not thawed.");
     }
 
     /** What a lot holds, or may hold, that somebody at the table avoids. */
@@ -59,9 +83,15 @@ public final class Findings {
                 .orElse(Finding.Level.NOTE);
     }
 
+    private static final Set<Station> MAKING =
+            EnumSet.of(Station.DOUGH, Station.FILLING, Station.PORTION, Station.ROLL, Station.FOLD);
+
     /** What can hurt at this station with this lot. */
     public static List<Caution> cautions(Station station, LotPlan lot) {
         boolean raw = SafeCore.of(lot.filling().formula()).mindRaw();
+        if (lot.lot().stashed() && MAKING.contains(station)) {
+            return List.of(Caution.REFREEZE);
+        }
         return switch (station) {
             case TABLE -> List.of(Caution.ALLERGENS);
             case DOUGH -> dough(lot);

@@ -10,6 +10,7 @@ public enum Saying {
     PIECES_FEW(Finding.Level.LOOK),
     PIECES_ENOUGH(Finding.Level.GOOD),
     TO_FREEZER(Finding.Level.NOTE),
+    FROM_FREEZER(Finding.Level.NOTE),
     ALLERGEN_AVOIDED(Finding.Level.STOP),
     ALLERGEN_OPEN(Finding.Level.LOOK),
     START(Finding.Level.NOTE),

@@ -50,6 +50,9 @@ final class TableFindings {
         if (!plan.batch().guests().avoided().isEmpty()) {
             found.add(AllergenFindings.all(plan, lot));
         }
+        if (lot.lot().stashed()) {
+            found.add(Findings.fromFreezer(lot));
+        }
         if (share.toFreezer() > 0) {
             found.add(Finding.of(
                     Saying.TO_FREEZER,

@@ -192,6 +192,7 @@ public final class RecipeBatch {
                 dip(),
                 bought,
                 Cutting.USUAL,
+                false,
                 Cooking.USUAL,
                 Handiwork.usual(bought.map(wrapper -> wrapper.holding(fold)).orElse(fold)));
     }

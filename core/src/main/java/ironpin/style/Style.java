@@ -142,6 +142,7 @@ public record Style(
                 dip,
                 Optional.empty(),
                 Cutting.USUAL,
+                false,
                 Cooking.USUAL.corrected(kit.hand().correction(method)),
                 kit.hand().handiwork(fold));
     }

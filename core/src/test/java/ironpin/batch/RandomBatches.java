@@ -100,6 +100,7 @@ public final class RandomBatches {
                     .withCutting(cutting())
                     .withShape(rolled(lot.shape()))
                     .withCooking(cooking())
+                    .withStashed(random.nextInt(12) == 0)
                     .withHandiwork(hands(lot)));
         }
         return new Batch(

@@ -142,6 +142,7 @@ public final class Situation {
                 Composing.kneading(
                         batch, 1, new Kneading(batch.dough(1).kneading().school(), Kneading.By.MACHINE));
             case "method" -> batch.withMethod(1, CookMethod.ofKey(value));
+            case "stashed" -> batch.mapLot(1, lot -> lot.withStashed(true));
             case "from" -> SpellComposing.from(batch, 1, Start.valueOf(value));
             case "portion" ->
                 batch.mapLot(1, lot -> lot.withCutting(lot.cutting().withSchool(PortionSchool.valueOf(value))));

@@ -73,6 +73,9 @@ final class Loose {
         ObjectNode vessel = (ObjectNode) lot.get("vessel");
         VesselKind kind = VesselKind.valueOf(vessel.get("kind").asString());
         usually(vessel, "waterG", Vessel.usualWater(kind).grams());
+        if (!lot.hasNonNull("stashed")) {
+            lot.put("stashed", false);
+        }
         if (!lot.hasNonNull("cooking")) {
             lot.set("cooking", Spelling.JSON.valueToTree(Cooking.USUAL));
         }

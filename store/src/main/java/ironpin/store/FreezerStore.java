@@ -1,11 +1,15 @@
 package ironpin.store;
 
 import static ironpin.store.db.Tables.BAG;
+import static org.jooq.impl.DSL.coalesce;
+import static org.jooq.impl.DSL.inline;
+import static org.jooq.impl.DSL.sum;
 
 import ironpin.quantity.Mass;
 import ironpin.refusal.NotThere;
 import ironpin.refusal.Refused;
 import ironpin.store.db.tables.records.BagRecord;
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -76,7 +80,17 @@ public final class FreezerStore {
                 row.getFrozenOn());
     }
 
-    /** Puts one in and returns its number. */
+    /** Pieces of a lot that have been put in so far. */
+    public int bagged(long batch, int lot) {
+        return cupboard.read(dsl -> dsl.select(coalesce(sum(BAG.PIECES), inline(BigDecimal.ZERO)))
+                .from(BAG)
+                .where(BAG.BATCH_ID.eq(batch), BAG.LOT_NO.eq(lot))
+                .fetchSingle()
+                .value1()
+                .intValue());
+    }
+
+    /** Puts one in and returns its number. @param bag whose number and what is left are of no account */
     public long put(Bag bag) {
         if (bag.pieces() < 1 || bag.pieces() > MOST_PIECES) {
             throw new Refused("1 to 5,000 pieces go into a bag, not " + bag.pieces());
@@ -111,13 +125,5 @@ public final class FreezerStore {
             row.setLeftOver(row.getLeftOver() - pieces);
             return row.store();
         });
-    }
-
-    /** Puts pieces back that were taken. */
-    public void giveBack(long id, int pieces) {
-        cupboard.write(dsl -> dsl.update(BAG)
-                .set(BAG.LEFT_OVER, BAG.LEFT_OVER.plus(pieces))
-                .where(BAG.ID.eq(id), BAG.LEFT_OVER.plus(pieces).le(BAG.PIECES))
-                .execute());
     }
 }

@@ -91,6 +91,9 @@ public final class Balancer {
 
     private List<Integer> drawsOn(int i, List<Held> held) {
         Lot lot = batch.lots().get(i);
+        if (lot.stashed()) {
+            return List.of();
+        }
         return IntStream.range(0, held.size())
                 .filter(k -> held.get(k).dough()
                         ? lot.bought().isEmpty() && lot.doughNo() == held.get(k).no()
@@ -153,6 +156,7 @@ public final class Balancer {
         Dough dough = batch.dough(lot.doughNo());
         Filling filling = batch.filling(lot.fillingNo());
         return lot.bought().isEmpty()
+                && !lot.stashed()
                 && dough.flourAtHand().isPresent()
                 && filling.atHand().isPresent()
                 && lotsOf(dough).length == 1
@@ -212,7 +216,11 @@ public final class Balancer {
     private Balance.OfFilling shareOf(Filling filling) {
         Mass inPieces = inPieces(lotsOf(filling), fillingEach);
         Optional<Mass> atHand = filling.atHand();
-        Mass patty = atHand.isPresent() ? lesser(filling.testPatty(), atHand.get()) : filling.testPatty();
+        // Of a filling that is not made nothing is tasted.
+        boolean unmade = atHand.isEmpty() && lotsOf(filling).length == 0;
+        Mass patty = unmade
+                ? Mass.ZERO
+                : atHand.isPresent() ? lesser(filling.testPatty(), atHand.get()) : filling.testPatty();
         Mass made = atHand.orElseGet(() -> grossed(inPieces, filling.loss()).plus(patty));
         Mass usable = atHand.isPresent() ? usable(filling, made) : inPieces;
         Mass lost = made.minus(patty).minus(usable);
@@ -242,11 +250,11 @@ public final class Balancer {
     }
 
     private int[] lotsOf(Dough dough) {
-        return members(lot -> lot.bought().isPresent() ? NONE : lot.doughNo(), dough.no());
+        return members(lot -> lot.bought().isPresent() || lot.stashed() ? NONE : lot.doughNo(), dough.no());
     }
 
     private int[] lotsOf(Filling filling) {
-        return members(Lot::fillingNo, filling.no());
+        return members(lot -> lot.stashed() ? NONE : lot.fillingNo(), filling.no());
     }
 
     private int[] members(Function<Lot, Integer> no, int wantedNo) {

@@ -70,7 +70,7 @@ public class BalancerTest {
                 Mass inPieces = Mass.ZERO;
                 double cutAway = 0;
                 for (Lot lot : batch.lots()) {
-                    if (lot.doughNo() == share.no() && lot.bought().isEmpty()) {
+                    if (lot.doughNo() == share.no() && lot.bought().isEmpty() && !lot.stashed()) {
                         Balance.OfLot of = balance.lot(lot.no());
                         inPieces = inPieces.plus(of.doughEach().times(of.pieces()));
                         cutAway += of.doughEach().grams() * of.pieces() * (lot.taken() - 1);
@@ -86,7 +86,7 @@ public class BalancerTest {
             for (Balance.OfFilling share : balance.fillings()) {
                 Mass inPieces = Mass.ZERO;
                 for (Lot lot : batch.lots()) {
-                    if (lot.fillingNo() == share.no()) {
+                    if (lot.fillingNo() == share.no() && !lot.stashed()) {
                         Balance.OfLot of = balance.lot(lot.no());
                         inPieces = inPieces.plus(of.fillingEach().times(of.pieces()));
                     }

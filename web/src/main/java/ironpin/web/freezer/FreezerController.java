@@ -1,6 +1,8 @@
 package ironpin.web.freezer;
 
 import ironpin.allergen.AllergenLines;
+import ironpin.batch.Batch;
+import ironpin.batch.edit.Stash;
 import ironpin.cook.Cooking;
 import ironpin.cook.Start;
 import ironpin.filling.SafeCore;
@@ -11,6 +13,7 @@ import ironpin.plan.LotPlan;
 import ironpin.quantity.UnitSystem;
 import ironpin.refusal.Refused;
 import ironpin.store.BatchStore;
+import ironpin.store.Cupboard;
 import ironpin.store.FreezerStore;
 import ironpin.store.FreezerStore.Bag;
 import ironpin.store.Status;
@@ -24,6 +27,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
@@ -51,12 +55,14 @@ class FreezerController {
     private static final int MOST_TEXT = 200;
     private static final int MOST_HOLDS = 400;
 
+    private final Cupboard cupboard;
     private final FreezerStore freezer;
     private final BatchStore batches;
     private final Plans plans;
     private final Clock clock;
 
-    FreezerController(FreezerStore freezer, BatchStore batches, Plans plans, Clock clock) {
+    FreezerController(Cupboard cupboard, FreezerStore freezer, BatchStore batches, Plans plans, Clock clock) {
+        this.cupboard = cupboard;
         this.freezer = freezer;
         this.batches = batches;
         this.plans = plans;
@@ -103,13 +109,15 @@ class FreezerController {
         for (StoredBatch stored : lately) {
             BatchPlan plan = plans.of(stored);
             for (LotPlan lot : plan.lots()) {
-                if (lot.share().toFreezer() > 0) {
+                int open = lot.share().toFreezer()
+                        - freezer.bagged(stored.id(), lot.lot().no());
+                if (open > 0 && !lot.lot().stashed()) {
                     found.add(new Waiting(
                             stored.id(),
                             lot.lot().no(),
                             lot.lot().name(),
                             stored.batch().title(),
-                            lot.share().toFreezer(),
+                            open,
                             hard(lot)));
                 }
             }
@@ -139,7 +147,7 @@ class FreezerController {
                     Optional.of(batch),
                     lot,
                     count(pieces),
-                    count(pieces),
+                    0,
                     plan.share().piece(),
                     shortened(cooking(plan, Units.of(request)), MOST_TEXT),
                     shortened(
@@ -176,7 +184,8 @@ class FreezerController {
                 .map(most -> ", the heaviest about " + Span.of(InsidePiece.up(most)) + " (est.)")
                 .orElse("");
         String core = Say.celsius(SafeCore.of(lot.filling().formula()).core().celsius());
-        return units.say(Name.first(lot.lot().method().done()) + " from frozen, not thawed: " + total + estimate
+        String raw = SafeCore.of(lot.filling().formula()).mindRaw() ? "Raw. " : "";
+        return units.say(raw + Name.first(lot.lot().method().done()) + " from frozen, not thawed: " + total + estimate
                 + "; at least " + core + " in the middle.");
     }
 
@@ -192,6 +201,28 @@ class FreezerController {
         }
     }
 
+    /** Pieces are taken out for a plan of their own: nothing is made, they are cooked from frozen. */
+    @PostMapping("/freezer/{bag}/cook")
+    String cook(@PathVariable long bag, @RequestParam String pieces, HttpServletResponse response, Model model) {
+        try {
+            int count = count(pieces);
+            Bag from = freezer.bag(bag);
+            Batch source = from.batch()
+                    .map(id -> batches.load(id).batch())
+                    .orElseThrow(() ->
+                            new Refused("the batch these came from is gone: take them out, and plan by their label"));
+            Batch plan = Stash.plan(source, from.lot(), count, LocalDateTime.now(clock));
+            long id = cupboard.together(() -> {
+                freezer.take(bag, count);
+                return batches.create(plan, "out of the freezer", clock.instant());
+            });
+            return "redirect:/batches/" + id + "/cook";
+        } catch (Refused refused) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return show(model, Name.first(refused.getMessage()) + ".");
+        }
+    }
+
     /** Labels of every bag that is in. */
     @GetMapping("/freezer/labels.pdf")
     ResponseEntity<byte[]> labels() {
@@ -199,11 +230,11 @@ class FreezerController {
                 .map(bag -> new LabelsPdf.Label(
                         bag.left() + " " + bag.name(),
                         List.of(
-                                "Frozen " + bag.frozen() + "; best before "
+                                "Frozen " + bag.frozen() + "; at its best until about "
                                         + bag.frozen().plusDays(GOOD_DAYS),
                                 bag.cooking(),
                                 "In it: " + bag.holds() + ".",
-                                "Raw. Never refreeze once thawed.")))
+                                "Never refreeze once thawed.")))
                 .toList();
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)

@@ -65,7 +65,7 @@ public final class RibbonPicture {
         double slim = few ? 17 : 15;
         double heaviest = 1;
         for (LotPlan lot : lots) {
-            heaviest = Math.max(heaviest, doughMade(lot) + fillingMade(lot));
+            heaviest = Math.max(heaviest, Math.max(doughMade(lot) + fillingMade(lot), fromFreezer(lot)));
         }
         double scale = (whole - (wide ? 30 : 14)) / heaviest;
         List<RibbonLane> all = new ArrayList<>();
@@ -85,6 +85,11 @@ public final class RibbonPicture {
             top += height;
         }
         return all;
+    }
+
+    /** Grams that come out of the freezer. */
+    private static double fromFreezer(LotPlan lot) {
+        return lot.lot().stashed() ? lot.share().piece().grams() * lot.share().pieces() : 0;
     }
 
     /** All lanes, for a page that is wide enough; the lot in hand whole. */
