@@ -35,6 +35,19 @@ public final class Conduction {
     private final double[] celsius;
     private final double[] gain;
     private final double[] perHeat;
+    private final double[] conducts;
+
+    /** Of each cell's matter: where it is thawed, what it holds there, and what a joule warms it by from there on. */
+    private final double[] thaws;
+
+    private final double[] thawed;
+    private final double[] perKelvin;
+
+    /** The links in arrays of their own, twice their factor: this is where the time goes. */
+    private final int[] from;
+
+    private final int[] to;
+    private final double[] factor;
     private double into;
 
     private Conduction(Mesh mesh, double start, double coldest) {
@@ -50,6 +63,21 @@ public final class Conduction {
             celsius[i] = start;
             perHeat[i] = 1 / (mesh.volume[i] * mesh.matter[i].density());
         }
+        conducts = new double[cells];
+        thaws = new double[cells];
+        thawed = new double[cells];
+        perKelvin = new double[cells];
+        for (int i = 0; i < cells; i++) {
+            Matter one = mesh.matter[i];
+            conducts[i] = one.conductivity();
+            thaws[i] = one.freezes();
+            thawed[i] = one.content(one.freezes());
+            perKelvin[i] = 1 / one.heat();
+        }
+        from = Arrays.stream(mesh.links).mapToInt(Link::from).toArray();
+        to = Arrays.stream(mesh.links).mapToInt(Link::to).toArray();
+        factor =
+                Arrays.stream(mesh.links).mapToDouble(link -> 2 * link.factor()).toArray();
         freezes = cold;
         step = stable(cold);
     }
@@ -145,23 +173,28 @@ public final class Conduction {
     }
 
     private double conducts(int cell) {
-        return freezes ? mesh.matter[cell].conducts(celsius[cell]) : mesh.matter[cell].conductivity();
+        return freezes ? mesh.matter[cell].conducts(celsius[cell]) : conducts[cell];
     }
 
     private void advance(Surroundings around, double seconds) {
         Arrays.fill(gain, 0);
-        for (Link link : mesh.links) {
-            double a = conducts(link.from());
-            double b = conducts(link.to());
-            double flow = link.factor() * 2 * a * b / (a + b) * (celsius[link.from()] - celsius[link.to()]);
-            gain[link.from()] -= flow;
-            gain[link.to()] += flow;
+        if (freezes) {
+            for (int i = 0; i < conducts.length; i++) {
+                conducts[i] = mesh.matter[i].conducts(celsius[i]);
+            }
+        }
+        for (int i = 0; i < from.length; i++) {
+            double a = conducts[from[i]];
+            double b = conducts[to[i]];
+            double flow = factor[i] * a * b / (a + b) * (celsius[from[i]] - celsius[to[i]]);
+            gain[from[i]] -= flow;
+            gain[to[i]] += flow;
         }
         into = 0;
         for (Face face : mesh.faces) {
             double transfer = around.transfer(face.below());
             if (transfer > 0) {
-                double passes = face.area() / (1 / transfer + face.depth() / conducts(face.cell()));
+                double passes = face.area() / (1 / transfer + face.depth() / conducts[face.cell()]);
                 double flow = passes * (around.celsius(face.below()) - celsius[face.cell()]);
                 gain[face.cell()] += flow;
                 into += flow;
@@ -169,7 +202,9 @@ public final class Conduction {
         }
         for (int i = 0; i < gain.length; i++) {
             content[i] += seconds * gain[i] * perHeat[i];
-            celsius[i] = mesh.matter[i].temperature(content[i]);
+            // Between thawed and drying, where nearly all of it is nearly always, this is the whole of Matter's answer.
+            double plain = thaws[i] + (content[i] - thawed[i]) * perKelvin[i];
+            celsius[i] = plain >= thaws[i] && plain <= Matter.DRIES ? plain : mesh.matter[i].temperature(content[i]);
         }
         around.advance(seconds, into / mesh.mass / 1_000);
     }
