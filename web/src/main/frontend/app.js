@@ -5,6 +5,7 @@ import "./js/fields.js";
 import "./js/drag.js";
 import "./js/section.js";
 import "./js/fire.js";
+import "./js/lay.js";
 import "./js/keys.js";
 import "./js/live.js";
 import "./js/timers.js";

@@ -86,8 +86,9 @@ const letGo = () => {
   }
   from.classList.remove("dragging");
   if (mark && wanted !== null) {
-    htmx.ajax("POST", from.dataset.post, {
-      source: document.getElementById("from"),
+    const border = document.getElementById(from.dataset.post);
+    htmx.ajax("POST", border.getAttribute("action"), {
+      source: border,
       target: "#screen",
       swap: "morph",
       values: { mark, [from.dataset.param]: String(wanted) },

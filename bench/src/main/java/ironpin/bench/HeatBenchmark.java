@@ -39,8 +39,8 @@ public class HeatBenchmark {
     private final List<Load> twelve = twelve();
 
     private static Load load(String style, Start start) {
-        Batch batch = Styles.start(
-                Styles.get(style), "Bench", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
+        Batch batch =
+                Styles.start(Styles.get(style), "Bench", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
         Batch from = batch.mapLot(1, lot -> lot.withCooking(lot.cooking().from(start)));
         return BatchPlan.of(from).lot(1).load();
     }

@@ -28,6 +28,7 @@ public record VesselPacking(Footprint piece, Wall wall, double gapMm, List<Place
     /** No pieces that are alike cover more of a plane. */
     private static final double DENSEST = Math.PI / Math.sqrt(12);
 
+    private static final int HALVINGS = 12;
     private static final double SLACK = 1e-9;
     private static final int RIM_POINTS = 24;
 
@@ -283,6 +284,36 @@ public record VesselPacking(Footprint piece, Wall wall, double gapMm, List<Place
             }
         }
         return true;
+    }
+
+    /**
+     * The same with one piece moved towards a place, as far as it keeps clear of the wall and of the others.
+     *
+     * @param index from 0
+     * @param shown how many of the pieces are there; the others are in no one's way
+     */
+    public VesselPacking moved(int index, double xMm, double yMm, int shown) {
+        Place from = ironpin.refusal.Place.of(places, index, "piece");
+        double far = 0;
+        double tried = 1;
+        for (int i = 0; i < HALVINGS; i++) {
+            Place there = new Place(
+                    from.xMm() + tried * (xMm - from.xMm()), from.yMm() + tried * (yMm - from.yMm()), from.turn());
+            if (legal(there, index, shown)) {
+                far = tried;
+                if (tried == 1) {
+                    break;
+                }
+                tried += Math.pow(0.5, i + 1);
+            } else {
+                tried -= Math.pow(0.5, i + 1);
+            }
+        }
+        List<Place> changed = new ArrayList<>(places);
+        changed.set(
+                index,
+                new Place(from.xMm() + far * (xMm - from.xMm()), from.yMm() + far * (yMm - from.yMm()), from.turn()));
+        return new VesselPacking(piece, wall, gapMm, changed);
     }
 
     /** Half the vessel's length, mm. */

@@ -6,7 +6,6 @@ import ironpin.batch.edit.Fix;
 import ironpin.batch.edit.SpellField;
 import ironpin.clock.Gap;
 import ironpin.clock.Pace;
-import ironpin.cook.Cooking;
 import ironpin.cook.PotLoad;
 import ironpin.cook.Rounds;
 import ironpin.filling.SafeCore;
@@ -32,7 +31,7 @@ final class CookFindings {
             return found;
         }
         found.add(rounds(lot, rounds));
-        Duration time = Cooking.time(lot.spells());
+        Duration time = lot.roundTime();
         found.add(Finding.of(
                 Saying.ROUND_TIME,
                 Span.of(time),

@@ -10,6 +10,7 @@ import ironpin.batch.edit.Pin;
 import ironpin.cook.Bake;
 import ironpin.cook.CookCard;
 import ironpin.cook.CookStep;
+import ironpin.cook.Cooking;
 import ironpin.cook.Load;
 import ironpin.cook.PieceBody;
 import ironpin.cook.Rounds;
@@ -25,6 +26,7 @@ import ironpin.wrapper.FillRoom;
 import ironpin.wrapper.Fold;
 import ironpin.wrapper.StuffedBread;
 import ironpin.wrapper.WrapperProfile;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 
@@ -112,6 +114,11 @@ public record LotPlan(
     /** How one round of it is cooked. */
     public List<Spell> spells() {
         return lot.spells(share.piece());
+    }
+
+    /** How long one round takes (est.). */
+    public Duration roundTime() {
+        return Cooking.time(spells());
     }
 
     /** The same in sentences. */

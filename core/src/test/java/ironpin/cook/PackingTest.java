@@ -162,5 +162,16 @@ public class PackingTest {
         Place neighbour = packing.places().get(0);
         assertTrue(!packing.legal(new Place(neighbour.xMm() + 20, neighbour.yMm(), 0), last, packing.count()));
         assertTrue(!packing.legal(new Place(140, 0, 0), last, packing.count()));
+        Random random = new Random(4);
+        VesselPacking moved = packing;
+        for (int i = 0; i < 400; i++) {
+            int which = random.nextInt(moved.count());
+            moved = moved.moved(which, 300 * random.nextDouble() - 150, 300 * random.nextDouble() - 150, moved.count());
+            assertTrue(moved.legal(moved.places().get(which), which, moved.count()), "after " + i);
+        }
+        assertTrue(!moved.places().equals(packing.places()));
+        // Alone in the vessel it goes where it is dragged.
+        VesselPacking alone = packing.moved(0, 40, -35, 1);
+        assertEquals(alone.places().get(0).xMm(), 40, 0.1);
     }
 }

@@ -168,6 +168,25 @@ public class FireJourneyTest extends OpenKitchen {
         }
     }
 
+    /** A piece that is dragged in its vessel goes where it may, and no further than the wall. */
+    @Test
+    public void aDraggedPieceStaysInTheVessel() {
+        try (BrowserContext device = device(1280, 800)) {
+            Page page = cook(device);
+            Locator piece = page.locator("[data-laid]").last();
+            BoundingBox box = piece.boundingBox();
+            String before = piece.getAttribute("transform");
+            page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+            page.mouse().down();
+            page.mouse().move(box.x + 900, box.y + box.height / 2);
+            page.waitForCondition(() -> !piece.getAttribute("transform").equals(before));
+            page.mouse().up();
+            BoundingBox vessel = page.locator(".vessel-picture .vessel").boundingBox();
+            BoundingBox now = piece.boundingBox();
+            assertTrue(now.x + now.width <= vessel.x + vessel.width + 2, "it left the vessel");
+        }
+    }
+
     /** A round goes in: timers run, hob and probe are watched, a reading is logged and learned from, and the Book has all of it. */
     @Test
     public void aRoundIsRunWithTimersAndProbe() {
@@ -180,10 +199,10 @@ public class FireJourneyTest extends OpenKitchen {
             String left = page.locator("[data-fire-left]").textContent();
             assertThat(page.locator("[data-fire-left]")).not().hasText(left);
             assertThat(page.locator("[data-fire-read]")).containsText("°C");
-            page.fill("#probe-typed", "hot");
-            page.press("#probe-typed", "Enter");
+            page.fill(".fire input[name=value]", "hot");
+            page.press(".fire input[name=value]", "Enter");
             assertThat(page.locator("#probe-error")).containsText("−30 to 150 °C");
-            assertThat(page.locator("#probe-typed")).hasValue("hot");
+            assertThat(page.locator(".fire input[name=value]")).hasValue("hot");
             page.locator("[data-out]").click();
             page.locator("[data-in]").waitFor();
             assertEquals(bean(RunStore.class).timers(id).size(), 0, "nothing rings for a round that is out");
@@ -193,12 +212,15 @@ public class FireJourneyTest extends OpenKitchen {
             FireStore fire = bean(FireStore.class);
             bean(FireDesk.class).in(fire.in(of, 24, Instant.now().minusSeconds(240)));
             page.reload();
-            page.fill("#probe-typed", "52");
-            page.press("#probe-typed", "Enter");
+            page.fill(".fire input[name=value]", "52");
+            page.press(".fire input[name=value]", "Enter");
             assertThat(page.locator(".fire")).containsText("52 °C in the middle after 4 min");
             assertThat(page.locator(".fire")).containsText("times the model in 1 reading");
+            assertThat(page.locator(".fire input[name=value]")).hasValue("");
             page.locator("[data-probe]").click();
-            page.waitForCondition(() -> fire.rounds(of).get(1).probed().size() == 2);
+            assertThat(page.locator(".fire")).containsText("times the model in 1 reading");
+            page.waitForCondition(
+                    () -> fire.rounds(of).stream().anyMatch(one -> one.probed().size() == 2));
             double taught = bean(KitStore.class)
                     .load()
                     .hand()
@@ -262,10 +284,10 @@ public class FireJourneyTest extends OpenKitchen {
             String head = new String(Files.readAllBytes(labels.path()), StandardCharsets.ISO_8859_1);
             assertTrue(head.startsWith("%PDF"));
             Locator row = page.locator(".bags tbody tr").last();
-            row.locator("input").fill("99");
+            row.locator("input[name=pieces]").fill("99");
             row.getByText("Plan to cook them").click();
             assertThat(page.locator(".field-error")).containsText("1 to 20 pieces can be taken, not 99");
-            row.locator("input").fill("12");
+            row.locator("input[name=pieces]").fill("12");
             row.getByText("Plan to cook them").click();
             page.waitForURL("**/cook");
             stash = Long.parseLong(page.url().replaceAll(".*/batches/(\\d+)/.*", "$1"));

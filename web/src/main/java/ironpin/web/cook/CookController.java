@@ -9,6 +9,7 @@ import ironpin.cook.Fire;
 import ironpin.cook.Flame;
 import ironpin.cook.Spell;
 import ironpin.cook.Start;
+import ironpin.cook.VesselPacking;
 import ironpin.kit.OwnVessel;
 import ironpin.kit.Stove;
 import ironpin.plan.InsidePiece;
@@ -25,6 +26,7 @@ import ironpin.web.page.Screens;
 import ironpin.web.page.Shown;
 import ironpin.web.picture.RoundPicture;
 import ironpin.web.picture.SectionPicture;
+import ironpin.web.picture.VesselPicture;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,6 +45,7 @@ import org.springframework.web.bind.annotation.ResponseBody;
 @RequestMapping("/batches/{id}/cook")
 class CookController {
     private static final int FRAMES = 90;
+    private static final int MOST_MOVED = 200;
 
     private final BatchStore batches;
     private final StoveStore stoves;
@@ -222,6 +225,36 @@ class CookController {
             heat.add(cells);
         }
         return new Played(all / (FRAMES - 1), core, skin, heat);
+    }
+
+    /**
+     * Where a piece comes to lie that is dragged in its vessel: nothing is kept.
+     *
+     * @param moved pieces that were dragged before, as in {@code 3:12.5:-30,5:0:44}: which, and where to in mm
+     */
+    @GetMapping("/lay")
+    @ResponseBody
+    VesselPacking.Place lay(
+            @PathVariable long id,
+            @RequestParam int lot,
+            @RequestParam int piece,
+            @RequestParam double x,
+            @RequestParam double y,
+            @RequestParam(defaultValue = "") String moved) {
+        Screen screen = screens.of(id, Optional.of(Station.COOK), lot);
+        VesselPacking packing = screen.lot().rounds().packing();
+        int shown = VesselPicture.shown(screen.lot());
+        for (String one : moved.isEmpty() ? new String[0] : moved.split(",", MOST_MOVED)) {
+            String[] parts = one.split(":");
+            if (parts.length != 3) {
+                throw NotThere.called("place", one);
+            }
+            packing = packing.moved(
+                    Integer.parseInt(parts[0]), Double.parseDouble(parts[1]), Double.parseDouble(parts[2]), shown);
+        }
+        return packing.moved(piece, Math.rint(x * 10) / 10, Math.rint(y * 10) / 10, shown)
+                .places()
+                .get(piece);
     }
 
     /** Other schools and other starts beside one another. */

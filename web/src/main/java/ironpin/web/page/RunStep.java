@@ -50,6 +50,12 @@ public record RunStep(Timetable.Slot slot, Progress progress, Set<String> ticked
         return Say.clock(slot.start());
     }
 
+    /** Whether its spells say what to look for or what can hurt. */
+    public boolean cued() {
+        return slot.task().spells().stream()
+                .anyMatch(spell -> !spell.cue().isEmpty() || spell.caution().isPresent());
+    }
+
     /** Planned length in words. */
     public String takes() {
         return Span.of(slot.task().time());

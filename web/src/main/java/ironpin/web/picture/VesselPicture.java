@@ -17,7 +17,7 @@ public final class VesselPicture {
         VesselPacking packing = rounds.packing();
         int most = rounds.sizes().isEmpty() ? 0 : rounds.sizes().get(0);
         int tiers = lot.lot().vessel().tiers();
-        int shown = Math.min(packing.count(), (most + tiers - 1) / tiers);
+        int shown = shown(lot);
         String where = tiers > 1 ? " on each of " + tiers + " tiers" : "";
         String said = "A " + lot.lot().vessel().kind().label() + " of " + Say.mm(2 * packing.radiusMm()) + " with "
                 + shown + " pieces" + where + ".";
@@ -33,7 +33,7 @@ public final class VesselPicture {
             svg.add("circle", "cx", middle, "cy", middle, "r", r + 4, "class", "vessel")
                     .add("circle", "cx", middle, "cy", middle, "r", r, "class", inside(lot));
         }
-        svg.open("g", "class", Tones.skin(lot));
+        svg.open("g", "class", "lay " + Tones.skin(lot), "data-per-mm", scale, "data-middle", middle);
         FoldShape.define(svg, "vessel", lot.lot().fold(), Tones.of(lot.filling().kind()));
         for (int i = 0; i < shown; i++) {
             VesselPacking.Place place = packing.places().get(i);
@@ -75,6 +75,13 @@ public final class VesselPicture {
                 "class",
                 "quiet-small");
         return svg.done();
+    }
+
+    /** Pieces that lie side by side in the picture. */
+    public static int shown(LotPlan lot) {
+        int tiers = lot.lot().vessel().tiers();
+        int most = lot.rounds().sizes().isEmpty() ? 0 : lot.rounds().sizes().get(0);
+        return Math.min(lot.rounds().packing().count(), (most + tiers - 1) / tiers);
     }
 
     private static void box(Svg svg, double middle, double halfX, double halfY, String cssClass) {

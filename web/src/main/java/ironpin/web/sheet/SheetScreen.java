@@ -7,7 +7,6 @@ import ironpin.batch.Filling;
 import ironpin.batch.FlourShare;
 import ironpin.batch.Lot;
 import ironpin.batch.balance.Balance;
-import ironpin.cook.Cooking;
 import ironpin.dough.DoughAddition;
 import ironpin.dough.DoughMasses;
 import ironpin.filling.FillingLine;
@@ -195,7 +194,7 @@ public final class SheetScreen {
             SafeCore core = SafeCore.of(lot.filling().formula());
             how.add(Name.first(own.method().done()) + " in " + Count.of(rounds.size(), "round", "rounds") + " of "
                     + (rounds.size() == 1 ? "" : "at most ") + rounds.get(0) + ", "
-                    + Span.of(Cooking.time(lot.spells())) + " each (est.); "
+                    + Span.of(lot.roundTime()) + " each (est.); "
                     + Say.celsius(core.core().celsius()) + " in the middle.");
         }
         if (lot.share().toFreezer() > 0) {
