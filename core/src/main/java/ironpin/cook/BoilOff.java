@@ -7,6 +7,9 @@ import java.time.Duration;
 
 /** Water turned to steam by a hob: heat of vaporisation 2257 kJ/kg, specific heat 4.18 kJ/(kg·K). */
 public final class BoilOff {
+    /** Water out of the tap, where nothing else is known. */
+    public static final Temperature TAP = Temperature.ofCelsius(15);
+
     private static final double VAPORISATION_J_PER_G = 2257;
     private static final double WATER_J_PER_G_K = 4.18;
     private static final double BOIL_C = 100;

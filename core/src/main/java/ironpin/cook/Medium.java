@@ -5,7 +5,7 @@ interface Medium {
     /** Of the kitchen and of water out of the tap, °C. */
     double ROOM = 20;
 
-    double TAP = 15;
+    double TAP = BoilOff.TAP.celsius();
 
     /** Of water that boils at sea level, °C. */
     double BOILS = 100;

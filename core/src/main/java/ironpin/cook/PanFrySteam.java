@@ -1,7 +1,6 @@
 package ironpin.cook;
 
 import ironpin.quantity.Mass;
-import ironpin.quantity.Temperature;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
@@ -16,7 +15,6 @@ public record PanFrySteam(Start pan) implements CookMethod {
     private static final double STEAM_MINUTES = 5;
 
     private static final double REFERENCE_GRAMS = 33;
-    static final Temperature TAP = Temperature.ofCelsius(15);
     private static final Duration DRY_OFF = Duration.ofSeconds(90);
 
     /** How the pan starts. */
@@ -62,7 +60,7 @@ public record PanFrySteam(Start pan) implements CookMethod {
     @Override
     public List<Spell> ready(Mass piece, Vessel vessel, ironpin.cook.Start from) {
         Duration steaming = Growth.scaled(STEAM_MINUTES, REFERENCE_GRAMS, piece, from);
-        Mass water = BoilOff.waterFor(vessel.watts() * Flame.HIGH.share(), steaming, TAP);
+        Mass water = BoilOff.waterFor(vessel.watts() * Flame.HIGH.share(), steaming, BoilOff.TAP);
         Mass poured = Mass.ofGrams(Math.min(Spell.MOST_POURED.grams(), Math.round(water.grams())));
         return List.of(
                 Spell.of(Fire.PAN, pan.sear, Flame.MEDIUM).fatted().withCold(pan == Start.COLD),

@@ -10,6 +10,9 @@ import ironpin.wrapper.Fold;
 
 /** A piece as heat sees it, from its fold and what is in it (est.): a ball, a spindle as long as the closed piece, a roll or a flat one. */
 public final class PieceBody {
+    private static final double THINNEST_MM = 0.7;
+    private static final double THICKEST_MM = 150;
+
     private PieceBody() {}
 
     /**
@@ -43,10 +46,12 @@ public final class PieceBody {
     }
 
     private static HeatPiece layered(HeatPiece.Form form, double halfCm, double skinCm) {
+        // What nobody could cook is at least planned without a fuss.
+        double held = Math.max(THINNEST_MM, Math.min(THICKEST_MM, 10 * halfCm));
         return new HeatPiece(
                 form,
-                Length.ofMillimetres(10 * halfCm),
-                Length.ofMillimetres(10 * Math.max(0, Math.min(skinCm, 0.9 * halfCm))),
+                Length.ofMillimetres(held),
+                Length.ofMillimetres(Math.max(0, Math.min(10 * skinCm, 0.9 * held))),
                 Matter.FILLING,
                 Matter.DOUGH);
     }

@@ -3,6 +3,7 @@ package ironpin.heat;
 import ironpin.heat.Mesh.Face;
 import ironpin.heat.Mesh.Link;
 import ironpin.quantity.Temperature;
+import ironpin.refusal.Refused;
 import java.time.Duration;
 import java.util.Arrays;
 import java.util.List;
@@ -13,8 +14,14 @@ import java.util.List;
  * with half a cell. Steps are under half of the longest stable one.
  */
 public final class Conduction {
-    /** Shells of a piece; a time changes by less than 1 % with twice as many. */
+    /** Shells of a piece; a time changes by less than 1 % with twice as many. Thin pieces need fewer, and get them. */
     static final int SHELLS = 32;
+
+    private static final int FEWEST_SHELLS = 6;
+    private static final double THINNEST_SHELL_MM = 0.2;
+
+    /** Cells times steps that are still worked out while somebody waits: about a second. */
+    private static final double MOST_WORK = 4e8;
 
     /** Shells and sectors of a piece that stands on its seat. */
     static final int STANDING_SHELLS = 20;
@@ -88,7 +95,7 @@ public final class Conduction {
      * @param around at least one
      */
     public static HeatRun run(HeatPiece piece, Temperature start, List<Around> around) {
-        return run(piece, start.celsius(), around, SHELLS);
+        return run(piece, start.celsius(), around, shells(piece, SHELLS));
     }
 
     static HeatRun run(HeatPiece piece, double start, List<Around> around, int shells) {
@@ -103,8 +110,9 @@ public final class Conduction {
      * @param surroundings as they are at the beginning; they go on by themselves
      */
     public static HeatRun run(HeatPiece piece, Temperature start, Surroundings surroundings, Duration time) {
-        Mesh mesh =
-                surroundings.sided() ? Mesh.standing(piece, STANDING_SHELLS, SECTORS, SEAT) : Mesh.even(piece, SHELLS);
+        Mesh mesh = surroundings.sided()
+                ? Mesh.standing(piece, shells(piece, STANDING_SHELLS), SECTORS, SEAT)
+                : Mesh.even(piece, shells(piece, SHELLS));
         return run(mesh, start.celsius(), surroundings, time, MOST_SAMPLES);
     }
 
@@ -119,7 +127,16 @@ public final class Conduction {
                 .run(surroundings, time.toMillis() / 1_000.0, samples);
     }
 
+    private static int shells(HeatPiece piece, int most) {
+        int thin = (int) Math.round(piece.half().millimetres() / THINNEST_SHELL_MM);
+        return Math.max(FEWEST_SHELLS, Math.min(most, thin));
+    }
+
     private HeatRun run(Surroundings around, double seconds, int most) {
+        if (seconds / step * content.length > MOST_WORK) {
+            throw new Refused("so thin a piece, or one that conducts so well, is followed for at most "
+                    + Math.max(1, Math.round(MOST_WORK / content.length * step / 60)) + " min");
+        }
         double every = seconds / most;
         Samples samples = new Samples(most + 1);
         double now = 0;

@@ -23,7 +23,6 @@ public record Freezing(Duration usual, Duration least, Duration most) {
     /** Still air of a full freezer over and a tray under them, W/(m²·K). */
     public static final double STILL_AIR = 12;
 
-    private static final double UNEVEN = 0.15;
     private static final Duration LONGEST = Duration.ofHours(48);
 
     /**
@@ -40,8 +39,8 @@ public record Freezing(Duration usual, Duration least, Duration most) {
         }
         return new Freezing(
                 hard(piece, start, freezer, transfer),
-                hard(piece.scaled(1 - UNEVEN), start, freezer, transfer),
-                hard(piece.scaled(1 + UNEVEN), start, freezer, transfer));
+                hard(piece.scaled(1 - HeatPiece.UNEVEN), start, freezer, transfer),
+                hard(piece.scaled(1 + HeatPiece.UNEVEN), start, freezer, transfer));
     }
 
     private static Duration hard(HeatPiece piece, Temperature start, Temperature freezer, double transfer) {

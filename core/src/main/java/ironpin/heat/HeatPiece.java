@@ -13,6 +13,9 @@ import ironpin.refusal.Refused;
  * @param outside the skin's dough
  */
 public record HeatPiece(Form form, Length half, Length skin, Matter inside, Matter outside) {
+    /** How far pieces of one hand are apart in mass, as a share. */
+    public static final double UNEVEN = 0.15;
+
     private static final double THINNEST_MM = 0.5;
     private static final double THICKEST_MM = 200;
 

@@ -5,6 +5,7 @@ import ironpin.cook.Course;
 import ironpin.cook.Load;
 import ironpin.cook.Start;
 import ironpin.filling.SafeCore;
+import ironpin.heat.HeatPiece;
 import ironpin.quantity.Temperature;
 import ironpin.worked.WorkedOut;
 import java.time.Duration;
@@ -27,9 +28,6 @@ public record InsidePiece(
         Optional<Duration> least,
         Optional<Duration> most,
         double heavyAtEnd) {
-    /** How far pieces of one hand are apart. */
-    public static final double UNEVEN = 0.15;
-
     /** Where a skin in water begins to dissolve. */
     private static final Temperature SKIN_COOKS = Temperature.ofCelsius(90);
 
@@ -70,8 +68,8 @@ public record InsidePiece(
 
     private static InsidePiece work(Asked asked) {
         Course usual = Course.of(asked.load());
-        Course light = Course.of(asked.load().heavier(1 - UNEVEN));
-        Course heavy = Course.of(asked.load().heavier(1 + UNEVEN));
+        Course light = Course.of(asked.load().heavier(1 - HeatPiece.UNEVEN));
+        Course heavy = Course.of(asked.load().heavier(1 + HeatPiece.UNEVEN));
         Temperature safe = asked.safe();
         return new InsidePiece(usual, safe, usual.until(safe), light.until(safe), heavy.until(safe), heavy.coreAtEnd());
     }

@@ -13,7 +13,6 @@ import ironpin.cook.SteamWater;
 import ironpin.cook.Vessel;
 import ironpin.cook.VesselKind;
 import ironpin.quantity.Mass;
-import ironpin.quantity.Temperature;
 import ironpin.wording.Span;
 import ironpin.worked.WorkedOut;
 import java.time.Duration;
@@ -21,9 +20,6 @@ import java.util.List;
 
 /** What the vessel does meanwhile: how far a pot falls, whether a steamer runs dry, when the water in a pan has gone. */
 final class VesselFindings {
-    /** Water out of the tap. */
-    static final Temperature TAP = Temperature.ofCelsius(15);
-
     /** How far a pan's water may miss its spell. */
     private static final double MISSES = 0.25;
 
@@ -108,8 +104,8 @@ final class VesselFindings {
 
     private static Finding pan(LotPlan lot, Vessel vessel, Spell spell, int index) {
         double watts = vessel.watts() * spell.flame().share();
-        Duration gone = InsidePiece.up(BoilOff.timeFor(watts, spell.pour(), TAP));
-        Mass fits = BoilOff.waterFor(watts, spell.time(), TAP);
+        Duration gone = InsidePiece.up(BoilOff.timeFor(watts, spell.pour(), BoilOff.TAP));
+        Mass fits = BoilOff.waterFor(watts, spell.time(), BoilOff.TAP);
         double ratio = gone.toSeconds() / (double) spell.time().toSeconds();
         String why = "At " + Math.round(watts) + " W that reach it, " + Words.grams(fits.grams()) + " last "
                 + Span.of(spell.time()) + ". Time a boil-off once and it is known for this burner.";

@@ -234,6 +234,20 @@ public class ConductionTest {
         }
     }
 
+    /** A leaf of half a millimetre is answered for some minutes, and refused for a day rather than worked on for an hour. */
+    @Test
+    public void whatWouldTakeForeverIsRefused() {
+        HeatPiece leaf = HeatPiece.solid(Form.SLAB, Length.ofMillimetres(0.5), PLAIN);
+        Temperature cold = Temperature.ofCelsius(10);
+        HeatRun soon = Conduction.run(leaf, cold, List.of(new Around(500, 98, Duration.ofMinutes(10))));
+        assertTrue(soon.until(Temperature.ofCelsius(72)).orElseThrow().toSeconds() < 30);
+        assertThrows(Refused.class, () -> Conduction.run(leaf, cold, List.of(new Around(500, 98, Duration.ofDays(7)))));
+        Matter metal = new Matter(400, 400, 50, 100, 100, 0, -1);
+        HeatPiece foil = HeatPiece.solid(Form.SLAB, Length.ofMillimetres(0.5), metal);
+        assertThrows(
+                Refused.class, () -> Conduction.run(foil, cold, List.of(new Around(500, 98, Duration.ofHours(1)))));
+    }
+
     @Test
     public void whatMakesNoSenseIsRefused() {
         assertThrows(Refused.class, () -> new Around(-1, 99, Duration.ofMinutes(1)));

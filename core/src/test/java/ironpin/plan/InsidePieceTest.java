@@ -12,6 +12,7 @@ import ironpin.cook.Cooking;
 import ironpin.cook.Fire;
 import ironpin.cook.Spell;
 import ironpin.cook.Start;
+import ironpin.quantity.Mass;
 import ironpin.style.Styles;
 import ironpin.wrapper.Fold;
 import java.time.Duration;
@@ -132,5 +133,19 @@ public class InsidePieceTest {
         assertEquals(plan(more).spells().get(3).fire(), Fire.REST);
         assertEquals(plan(SpellComposing.drop(more, 1, 3)).spells(), plan(moved).spells());
         assertEquals(plan(SpellComposing.asTheSchool(more, 1)).spells(), school);
+    }
+
+    /** What the ranges allow is planned without a fuss, however odd: a gram pressed out wide, and half a kilogram in a purse. */
+    @Test
+    public void oddPiecesAreStillPlanned() {
+        Batch bread = Styles.start(
+                Styles.get("griddle-bread"), "Supper", LocalDateTime.of(2026, 11, 13, 19, 0), 4, Appetite.USUAL);
+        Batch leaf = bread.mapLot(1, lot -> lot.withDoughEach(Mass.ofGrams(1)).withFillingEach(Mass.ofGrams(1)));
+        assertTrue(InsidePiece.of(plan(leaf)).isPresent());
+        Batch ball = bread.withFold(1, Fold.PURSE)
+                .mapLot(1, lot -> lot.withDoughEach(Mass.ofGrams(500)).withFillingEach(Mass.ofGrams(500)));
+        for (Start start : Start.values()) {
+            assertTrue(InsidePiece.of(plan(ball), start).isPresent());
+        }
     }
 }

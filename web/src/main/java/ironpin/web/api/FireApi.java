@@ -34,7 +34,6 @@ import org.springframework.web.bind.annotation.RestController;
 class FireApi {
     private static final double MINUTE = 60;
     private static final double MOST_MINUTES = 2_880;
-    private static final double TAP = 15;
     private static final int MOST_SURROUNDINGS = 12;
 
     /**
@@ -112,7 +111,8 @@ class FireApi {
 
     @PostMapping("/boil-off")
     BoilOffAnswer boilOff(@RequestBody BoilOffAsk ask) {
-        Temperature poured = Temperature.ofCelsius(Given.numberOr("waterC", ask.waterC(), TAP, 0, 100, "°C"));
+        Temperature poured =
+                Temperature.ofCelsius(Given.numberOr("waterC", ask.waterC(), BoilOff.TAP.celsius(), 0, 100, "°C"));
         int given = (ask.watts() == null ? 0 : 1) + (ask.minutes() == null ? 0 : 1) + (ask.waterG() == null ? 0 : 1);
         if (given != 2) {
             String left = ask.watts() == null ? "watts" : ask.minutes() == null ? "minutes" : "waterG";
@@ -241,7 +241,7 @@ class FireApi {
 
     @PostMapping("/freezing")
     FreezingAnswer freezing(@RequestBody FreezingAsk ask) {
-        double half = Given.number("halfMm", ask.halfMm(), 0.5, 100, "mm");
+        double half = Given.number("halfMm", ask.halfMm(), 2, 100, "mm");
         HeatPiece body = new HeatPiece(
                 Given.choice("form", ask.form(), HeatPiece.Form.class),
                 Length.ofMillimetres(half),

@@ -45,6 +45,8 @@ import org.springframework.web.bind.annotation.ResponseBody;
 @RequestMapping("/batches/{id}/cook")
 class CookController {
     private static final int FRAMES = 90;
+    private static final double LEAST_SPAN = 60;
+    private static final double MOST_SPAN = 20_000;
     private static final int MOST_MOVED = 200;
 
     private final BatchStore batches;
@@ -86,7 +88,10 @@ class CookController {
         Screen screen = screens.tried(stored, batch, Station.COOK, lot);
         shown.show(screen, false, model);
         InsidePiece.of(screen.lot()).ifPresent(inside -> {
-            model.addAttribute("round", RoundPicture.of(inside, Math.max(60, Math.min(20_000, span))));
+            model.addAttribute(
+                    "round",
+                    RoundPicture.of(
+                            inside, span >= LEAST_SPAN && span <= MOST_SPAN ? span : RoundPicture.shown(inside)));
             model.addAttribute(
                     "section",
                     SectionPicture.of(
@@ -245,16 +250,21 @@ class CookController {
         VesselPacking packing = screen.lot().rounds().packing();
         int shown = VesselPicture.shown(screen.lot());
         for (String one : moved.isEmpty() ? new String[0] : moved.split(",", MOST_MOVED)) {
-            String[] parts = one.split(":");
-            if (parts.length != 3) {
-                throw NotThere.called("place", one);
-            }
-            packing = packing.moved(
-                    Integer.parseInt(parts[0]), Double.parseDouble(parts[1]), Double.parseDouble(parts[2]), shown);
+            packing = moved(packing, one, shown);
         }
         return packing.moved(piece, Math.rint(x * 10) / 10, Math.rint(y * 10) / 10, shown)
                 .places()
                 .get(piece);
+    }
+
+    private static VesselPacking moved(VesselPacking packing, String said, int shown) {
+        String[] parts = said.split(":");
+        try {
+            return packing.moved(
+                    Integer.parseInt(parts[0]), Double.parseDouble(parts[1]), Double.parseDouble(parts[2]), shown);
+        } catch (NumberFormatException | ArrayIndexOutOfBoundsException unreadable) {
+            throw NotThere.called("place", said);
+        }
     }
 
     /** Other schools and other starts beside one another. */

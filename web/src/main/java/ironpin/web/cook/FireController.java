@@ -9,6 +9,7 @@ import ironpin.quantity.Dimension;
 import ironpin.quantity.Temperature;
 import ironpin.refusal.Refused;
 import ironpin.store.BatchStore;
+import ironpin.store.Cupboard;
 import ironpin.store.FireStore;
 import ironpin.store.KitStore;
 import ironpin.store.RunStore;
@@ -40,6 +41,7 @@ class FireController {
     private static final double HOTTEST = 150;
     private static final String ALLOWED = "A temperature in the middle of a piece, −30 to 150 °C.";
 
+    private final Cupboard cupboard;
     private final BatchStore batches;
     private final FireStore fire;
     private final RunStore runs;
@@ -49,6 +51,7 @@ class FireController {
     private final Clock clock;
 
     FireController(
+            Cupboard cupboard,
             BatchStore batches,
             FireStore fire,
             RunStore runs,
@@ -56,6 +59,7 @@ class FireController {
             FireDesk desk,
             Changes changes,
             Clock clock) {
+        this.cupboard = cupboard;
         this.batches = batches;
         this.fire = fire;
         this.runs = runs;
@@ -68,47 +72,55 @@ class FireController {
     /** The next round is in: its spells are timed from now. */
     @PostMapping("/in")
     String in(@PathVariable long id, From from, Model model) {
-        return changes.kept(id, from, model, () -> {
-            StoredBatch stored = batches.load(id);
-            BatchPlan plan = BatchPlan.of(stored.batch());
-            LotPlan lot = plan.lot(from.lotOf(stored.batch()));
-            Of of = new Of(id, lot.lot().no());
-            List<Integer> sizes = lot.rounds().sizes();
-            int before = fire.rounds(of).size();
-            if (before >= sizes.size()) {
-                throw new Refused("all " + sizes.size() + " rounds have been in");
-            }
-            Instant now = clock.instant();
-            FireStore.Cooked round = fire.in(of, sizes.get(before), now);
-            desk.in(round);
-            String key = "lot-" + of.lot() + ".cook-" + round.round();
-            boolean listed = plan.timetable().slots().stream()
-                    .anyMatch(slot -> slot.task().key().equals(key));
-            if (listed) {
-                Duration end = Duration.ZERO;
-                for (int i = 0; i < lot.spells().size(); i++) {
-                    end = end.plus(lot.spells().get(i).time());
-                    runs.startTimer(id, key, "spell-" + (i + 1), end, now);
-                }
-            }
-            return batches.start(id, now);
-        });
+        return changes.kept(
+                id,
+                from,
+                model,
+                () -> cupboard.together(() -> {
+                    StoredBatch stored = batches.load(id);
+                    BatchPlan plan = BatchPlan.of(stored.batch());
+                    LotPlan lot = plan.lot(from.lotOf(stored.batch()));
+                    Of of = new Of(id, lot.lot().no());
+                    List<Integer> sizes = lot.rounds().sizes();
+                    int before = fire.rounds(of).size();
+                    if (before >= sizes.size()) {
+                        throw new Refused("all " + sizes.size() + " rounds have been in");
+                    }
+                    Instant now = clock.instant();
+                    FireStore.Cooked round = fire.in(of, sizes.get(before), now);
+                    desk.in(round);
+                    String key = "lot-" + of.lot() + ".cook-" + round.round();
+                    boolean listed = plan.timetable().slots().stream()
+                            .anyMatch(slot -> slot.task().key().equals(key));
+                    if (listed) {
+                        Duration end = Duration.ZERO;
+                        for (int i = 0; i < lot.spells().size(); i++) {
+                            end = end.plus(lot.spells().get(i).time());
+                            runs.startTimer(id, key, "spell-" + (i + 1), end, now);
+                        }
+                    }
+                    return batches.start(id, now);
+                }));
     }
 
     @PostMapping("/out")
     String out(@PathVariable long id, From from, Model model) {
-        return changes.kept(id, from, model, () -> {
-            StoredBatch stored = batches.load(id);
-            Of of = new Of(id, from.lotOf(stored.batch()));
-            Instant now = clock.instant();
-            int round = fire.rounds(of).size();
-            fire.out(of, now);
-            desk.out(of);
-            runs.timers(id).stream()
-                    .filter(timer -> timer.taskKey().equals("lot-" + of.lot() + ".cook-" + round))
-                    .forEach(timer -> runs.stopTimer(id, timer.id(), now));
-            return stored;
-        });
+        return changes.kept(
+                id,
+                from,
+                model,
+                () -> cupboard.together(() -> {
+                    StoredBatch stored = batches.load(id);
+                    Of of = new Of(id, from.lotOf(stored.batch()));
+                    Instant now = clock.instant();
+                    int round = fire.rounds(of).size();
+                    fire.out(of, now);
+                    desk.out(of);
+                    runs.timers(id).stream()
+                            .filter(timer -> timer.taskKey().equals("lot-" + of.lot() + ".cook-" + round))
+                            .forEach(timer -> runs.stopTimer(id, timer.id(), now));
+                    return stored;
+                }));
     }
 
     /** Takes the last round back. */

@@ -12,7 +12,6 @@ import ironpin.plan.LotPlan;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quoted;
-import ironpin.quantity.Temperature;
 import ironpin.refusal.Refused;
 import ironpin.wording.Span;
 import java.util.ArrayList;
@@ -20,8 +19,6 @@ import java.util.List;
 
 /** What goes into a vessel besides pieces (est.), each amount with what it rests on. */
 record VesselAmounts(String name, String amount, String why) {
-    private static final Temperature TAP = Temperature.ofCelsius(15);
-
     static List<VesselAmounts> of(LotPlan lot) {
         Vessel vessel = lot.lot().vessel();
         List<VesselAmounts> found = new ArrayList<>();
@@ -62,13 +59,13 @@ record VesselAmounts(String name, String amount, String why) {
         double watts = vessel.watts() * spell.flame().share();
         found.add(new VesselAmounts(
                 "Water that lasts " + Span.of(spell.time()),
-                grams(BoilOff.waterFor(watts, spell.time(), TAP)),
+                grams(BoilOff.waterFor(watts, spell.time(), BoilOff.TAP)),
                 "At the " + Math.round(watts) + " W that reach the pan (est.)."));
         Mass half = free.halfWay(height);
         found.add(new VesselAmounts(
                 "Water half-way up the pieces",
                 grams(half),
-                "It takes " + Span.inMinutes(BoilOff.timeFor(watts, half, TAP))
+                "It takes " + Span.inMinutes(BoilOff.timeFor(watts, half, BoilOff.TAP))
                         + " to boil away at that power (est.)."));
     }
 
