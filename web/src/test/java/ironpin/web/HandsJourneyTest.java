@@ -68,7 +68,7 @@ public class HandsJourneyTest extends OpenKitchen {
             assertEquals(
                     page.evaluate(
                             """
-                            () => [...document.querySelectorAll('input:not([type=hidden]):not([type=radio]):not([type=checkbox])')]
+                            () => [...document.querySelectorAll('input:not([type=hidden]):not([type=radio]):not([type=checkbox]):not([type=range])')]
                               .filter((one) => !one.form?.hasAttribute('hx-trigger')
                                 && !one.form?.querySelector('button:not([type=button])'))
                               .map((one) => one.id)

@@ -313,10 +313,10 @@ public class JourneyTest extends OpenKitchen {
     public void schoolsAndFoldsAreChosenWhereTheyStand() {
         plan("Boiled crescents", 0);
         station("Cook");
-        assertThat(page.locator(".steps.timed li")).hasCount(4);
+        assertThat(page.locator(".spells > li")).hasCount(4);
         page.getByText("a steady simmer").click();
-        assertThat(page.locator(".steps.timed li")).hasCount(3);
-        assertThat(page.locator(".steps.timed")).containsText("Floating is steam inside, not safety");
+        assertThat(page.locator(".spells > li")).hasCount(2);
+        assertThat(page.locator(".spells")).containsText("floating is steam inside, not safety");
         station("Fold");
         page.locator("#fold-choice [value=HALF_MOON]").click();
         assertThat(page.locator("h2").first()).hasText("Plain half-moon");

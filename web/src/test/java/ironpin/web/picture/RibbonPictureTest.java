@@ -54,8 +54,9 @@ public class RibbonPictureTest {
         Pattern strand = Pattern.compile("<svg x=\"16.5%\"[^>]*height=\"([\\d.]+)\"[^>]*><path class=\"dough");
         for (int i = 0; i < 100; i++) {
             BatchPlan plan = BatchPlan.of(batches.unpinned());
-            boolean bought = plan.lots().stream().anyMatch(lot -> lot.packs().isPresent());
-            if (bought || plan.balance().doughs().size() < plan.lots().size()) {
+            boolean unrolled = plan.lots().stream()
+                    .anyMatch(lot -> lot.packs().isPresent() || lot.lot().stashed());
+            if (unrolled || plan.balance().doughs().size() < plan.lots().size()) {
                 continue;
             }
             Matcher drawn = strand.matcher(RibbonPicture.wide(plan, 1));
