@@ -6,6 +6,7 @@ import ironpin.batch.edit.Fix;
 import ironpin.batch.edit.SpellField;
 import ironpin.clock.Gap;
 import ironpin.clock.Pace;
+import ironpin.cook.Fire;
 import ironpin.cook.PotLoad;
 import ironpin.cook.Rounds;
 import ironpin.filling.SafeCore;
@@ -112,7 +113,11 @@ final class CookFindings {
                     "to " + safe + " in the middle (est.); the spells last " + Span.of(total) + ".",
                     spread);
         }
+        // What has been lifted out is not cooked any longer by waiting longer.
         int last = lot.spells().size() - 1;
+        while (last > 0 && lot.spells().get(last).fire() == Fire.REST) {
+            last--;
+        }
         double minutes =
                 Math.ceil((lot.spells().get(last).time().plus(most.minus(total)).toSeconds()) / QUARTER)
                         * QUARTER
@@ -124,7 +129,7 @@ final class CookFindings {
                         + ".",
                 spread,
                 new Fix(
-                        "Last spell " + Words.two(minutes) + " min",
+                        "Spell " + (last + 1) + " for " + Words.two(minutes) + " min",
                         SpellField.SPELL_MINUTES.at(
                                 new Address.SpellOf(lot.lot().no(), last)),
                         minutes));

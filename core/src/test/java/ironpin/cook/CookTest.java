@@ -108,7 +108,7 @@ public class CookTest {
             {"pan-fry-steam/hot", 33, "PAN 150 fat, PAN 300 +92 lid, PAN 90"},
             {"pan-fry-steam/cold", 33, "PAN 240 fat cold, PAN 300 +92 lid, PAN 90"},
             {"pan-fry-steam/skirt", 33, "PAN 150 fat, PAN 300 +92 lid, PAN 90"},
-            {"shallow-fry/half-way", 33, "FRY 180, FRY 180 turn, REST 60 low"},
+            {"shallow-fry/half-way", 33, "FRY 210, FRY 210 turn, REST 60 low"},
             {"griddle/last", 110, "GRIDDLE 210, GRIDDLE 210 turn, GRIDDLE 30 turn fat, GRIDDLE 30 turn fat"},
             {"griddle/first", 110, "GRIDDLE 210 fat, GRIDDLE 210 turn fat"},
             {"griddle/under-lid", 110, "GRIDDLE 210, GRIDDLE 210 lid turn fat low"},

@@ -10,6 +10,7 @@ import ironpin.batch.edit.SpellComposing;
 import ironpin.batch.edit.SpellField;
 import ironpin.cook.Cooking;
 import ironpin.cook.Fire;
+import ironpin.cook.ShallowFry;
 import ironpin.cook.Spell;
 import ironpin.cook.Start;
 import ironpin.quantity.Mass;
@@ -80,6 +81,25 @@ public class InsidePieceTest {
                         inside.safeAtEnd(), inside.heavyAtEnd() >= inside.safe().celsius());
             }
         }
+    }
+
+    /** What has been lifted out is mended at the fire, not by letting it wait longer. */
+    @Test
+    public void aRestIsNotMadeLonger() {
+        Batch fried = Styles.start(
+                        Styles.get("pan-crescent"), "Supper", LocalDateTime.of(2026, 11, 13, 19, 0), 4, Appetite.USUAL)
+                .withMethod(1, new ShallowFry(ShallowFry.Oil.HALF_WAY));
+        assertTrue(InsidePiece.of(plan(fried)).orElseThrow().safeAtEnd());
+        Batch hasty = SpellField.SPELL_MINUTES.write(fried, new Address.SpellOf(1, 1), 1);
+        BatchPlan plan = BatchPlan.of(hasty);
+        Batch mended = CookFindings.of(plan, plan.lot(1)).stream()
+                .filter(finding -> finding.saying() == Saying.INSIDE_LATE)
+                .findFirst()
+                .flatMap(Finding::fix)
+                .orElseThrow()
+                .applyTo(hasty);
+        assertEquals(plan(mended).spells().get(2), plan(hasty).spells().get(2));
+        assertTrue(plan(mended).spells().get(1).time().compareTo(Duration.ofMinutes(1)) > 0);
     }
 
     /** Half the time is not enough, and the page says so with a figure and a press that mends it. */

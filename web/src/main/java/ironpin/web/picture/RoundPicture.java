@@ -8,9 +8,11 @@ import ironpin.heat.HeatRun;
 import ironpin.plan.InsidePiece;
 import ironpin.wording.Span;
 import java.time.Duration;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * A round over time: middle, whole and skin of a piece and what it stands in, with the safe middle as a line and how far uneven pieces are
@@ -146,7 +148,11 @@ public final class RoundPicture {
         };
         String[] names = {inVessel(), "skin", "whole", "middle"};
         double before = TOP - 12;
-        for (int i = 0; i < at.length; i++) {
+        List<Integer> fromTheTop = IntStream.range(0, at.length)
+                .boxed()
+                .sorted(Comparator.comparingDouble(i -> at[i]))
+                .toList();
+        for (int i : fromTheTop) {
             double y = Math.max(at[i] + 4, before + 12);
             if (Math.abs(y - safe - 4) < 10) {
                 y = safe + 16;
