@@ -102,10 +102,6 @@ final class Hearth implements Surroundings {
         return began;
     }
 
-    double water() {
-        return medium.water();
-    }
-
     /** When the last water of a vessel that had some was gone, s; or no number. */
     double dryAt() {
         return dryAt;

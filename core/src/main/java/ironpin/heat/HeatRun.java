@@ -78,11 +78,6 @@ public record HeatRun(
         return Optional.empty();
     }
 
-    /** When what it stands in first reaches a temperature. */
-    public Optional<Duration> around(Temperature wanted) {
-        return until(wanted, around);
-    }
-
     private Optional<Duration> until(Temperature wanted, double[] curve) {
         double celsius = wanted.celsius();
         for (int i = 0; i < curve.length; i++) {

@@ -150,13 +150,4 @@ final class Mesh {
         int count = first[shell + 1] - first[shell];
         return first[shell] + Math.max(0, Math.min(count - 1, (int) (up * count)));
     }
-
-    /** Surface by mass, m²/kg. */
-    double surface() {
-        double sum = 0;
-        for (Face face : faces) {
-            sum += face.area();
-        }
-        return sum / mass;
-    }
 }
