@@ -1,5 +1,5 @@
 // What probe and hob show of the round that is on the fire, as it changes.
-const units = () => (document.querySelector("[data-units]")?.textContent.includes("oz") ? "US" : "METRIC");
+import { units } from "./units.js";
 
 function say(panel, name, text) {
   const place = panel.querySelector(`[data-fire-${name}]`);

@@ -1,7 +1,7 @@
 // What the scale shows, on every open page; after a gap it is asked for anew.
 import { singleKeys } from "./shortcuts.js";
+import { units } from "./units.js";
 
-const units = () => (document.querySelector("[data-units]")?.textContent.includes("oz") ? "US" : "METRIC");
 let last = null;
 
 // Asked for while it was still settling: taken as soon as it stands still.

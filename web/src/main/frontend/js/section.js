@@ -1,4 +1,6 @@
 // The section of a piece plays along its round: a moment is chosen, or all of them pass.
+import { units } from "./units.js";
+
 let frames = null;
 let of = null;
 let playing = null;
@@ -19,7 +21,7 @@ function clock(seconds) {
 
 // °C as it is, or °F where the page speaks so.
 const degrees = (celsius) =>
-  document.querySelector("[data-units]")?.textContent.includes("oz") ? `${Math.round(celsius * 1.8 + 32)} °F` : `${Math.round(celsius)} °C`;
+  units() === "US" ? `${Math.round(celsius * 1.8 + 32)} °F` : `${Math.round(celsius)} °C`;
 
 function show(place, at) {
   const heat = frames.heat[at];

@@ -57,6 +57,11 @@ public final class DayPlan {
         return List.copyOf(tasks);
     }
 
+    /** Key of the task in which a round is cooked. @param round from 1; of very many rounds only the first has one */
+    public static String round(int lotNo, int round) {
+        return LotTasks.round(lotNo, round);
+    }
+
     private static void dips(Batch batch, List<Task> tasks) {
         List<Task.Part> parts = new ArrayList<>();
         List<Dip> dips = batch.lots().stream().map(Lot::dip).distinct().toList();

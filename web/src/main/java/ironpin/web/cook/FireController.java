@@ -1,5 +1,6 @@
 package ironpin.web.cook;
 
+import ironpin.clock.DayPlan;
 import ironpin.cook.Course;
 import ironpin.cook.ProbeLesson;
 import ironpin.devices.probe.ProbeTraits;
@@ -89,14 +90,14 @@ class FireController {
                     Instant now = clock.instant();
                     FireStore.Cooked round = fire.in(of, sizes.get(before), now);
                     desk.in(round);
-                    String key = "lot-" + of.lot() + ".cook-" + round.round();
+                    String key = DayPlan.round(of.lot(), round.round());
                     boolean listed = plan.timetable().slots().stream()
                             .anyMatch(slot -> slot.task().key().equals(key));
                     if (listed) {
                         Duration end = Duration.ZERO;
                         for (int i = 0; i < lot.spells().size(); i++) {
                             end = end.plus(lot.spells().get(i).time());
-                            runs.startTimer(id, key, "spell-" + (i + 1), end, now);
+                            runs.startTimer(id, key, lot.card().get(i).key(), end, now);
                         }
                     }
                     return batches.start(id, now);
@@ -117,7 +118,7 @@ class FireController {
                     fire.out(of, now);
                     desk.out(of);
                     runs.timers(id).stream()
-                            .filter(timer -> timer.taskKey().equals("lot-" + of.lot() + ".cook-" + round))
+                            .filter(timer -> timer.taskKey().equals(DayPlan.round(of.lot(), round)))
                             .forEach(timer -> runs.stopTimer(id, timer.id(), now));
                     return stored;
                 }));

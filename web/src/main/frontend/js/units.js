@@ -1,0 +1,2 @@
+// Which units the page speaks.
+export const units = () => (document.querySelector("[data-units]")?.textContent.includes("oz") ? "US" : "METRIC");
