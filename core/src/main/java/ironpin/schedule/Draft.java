@@ -1,0 +1,174 @@
+package ironpin.schedule;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.SplittableRandom;
+
+/**
+ * A good answer at once: a handful of orders, the gaps that came out too long mended where that is possible, and then a search
+ * around the best of them. The same problem always gives the same answer.
+ */
+public final class Draft {
+    /** How many times jobs are laid out for a first answer. */
+    public static final int AT_ONCE = 60;
+
+    private static final int MENDINGS = 8;
+    private static final long SEED = 20_261_128;
+
+    private final Problem problem;
+    private final boolean backwards;
+    private final Problem turned;
+    private final Laying laying;
+    private final int count;
+    private int tries;
+
+    private double[] bestOrder;
+    private int[] bestModes;
+    private boolean bestUrgent;
+    private int[] bestRelease;
+    private Answer best;
+    private Score bestScore;
+
+    private Draft(Problem problem, boolean backwards, int tries) {
+        this.problem = problem;
+        this.backwards = backwards;
+        this.turned = backwards ? problem.mirrored() : problem;
+        this.laying = new Laying(turned);
+        this.count = problem.jobs().size();
+        this.tries = tries;
+    }
+
+    /**
+     * The day laid out backwards from when the target is due, as late as possible.
+     *
+     * @param tries how many layings it may take, at least 1
+     */
+    public static Answer backwards(Problem problem, int tries) {
+        List<Job> jobs = new ArrayList<>(problem.jobs());
+        Job target = jobs.get(problem.target());
+        if (target.held().isEmpty()) {
+            jobs.set(problem.target(), target.at(problem.due() - target.time(0)));
+        }
+        Draft draft = new Draft(problem.with(jobs), true, tries);
+        draft.search();
+        return draft.best;
+    }
+
+    /**
+     * The day from what is held on, each job as early as possible and no earlier than it may be.
+     *
+     * @param like an answer whose order is to be kept where it can be
+     * @param tries how many layings it may take, at least 1
+     */
+    public static Answer forwards(Problem problem, Answer like, int tries) {
+        Draft draft = new Draft(problem, false, tries);
+        double[] order = new double[like.slots().size()];
+        int[] modes = new int[order.length];
+        for (int i = 0; i < order.length; i++) {
+            order[i] = like.slots().get(i).start() + i * 1e-3;
+            modes[i] = like.slots().get(i).mode();
+        }
+        draft.attempt(order, false, modes);
+        if (draft.tries > 0 && !draft.bestScore.kept()) {
+            draft.search();
+        }
+        return draft.best;
+    }
+
+    private void search() {
+        int[] any = new int[count];
+        Arrays.fill(any, -1);
+        double[] tail = tails();
+        double[] listed = new double[count];
+        for (int i = 0; i < count; i++) {
+            listed[i] = backwards ? -i : i;
+        }
+        for (boolean urgent : new boolean[] {true, false}) {
+            attempt(tail, urgent, any);
+            attempt(listed, urgent, any);
+        }
+        SplittableRandom random = new SplittableRandom(SEED);
+        while (tries > 0) {
+            double[] order = Arrays.copyOf(bestOrder, count);
+            int[] modes = Arrays.copyOf(bestModes, count);
+            shake(order, modes, random);
+            attempt(order, random.nextInt(6) == 0 ? !bestUrgent : bestUrgent, modes);
+        }
+    }
+
+    private void shake(double[] order, int[] modes, SplittableRandom random) {
+        for (int moves = 1 + random.nextInt(2); moves > 0; moves--) {
+            int a = random.nextInt(count);
+            int b = random.nextInt(count);
+            if (random.nextInt(3) == 0) {
+                int choices = problem.jobs().get(a).modes().size();
+                modes[a] = choices == 0 ? -1 : random.nextInt(choices + 1) - 1;
+            } else if (random.nextBoolean()) {
+                double swap = order[a];
+                order[a] = order[b];
+                order[b] = swap;
+            } else {
+                order[a] = order[b] + (random.nextBoolean() ? 1e-4 : -1e-4) * (1 + random.nextInt(9));
+            }
+        }
+    }
+
+    /** Negated length of the longest chain that hangs on each job. */
+    private double[] tails() {
+        double[] tail = new double[count];
+        boolean moved = true;
+        for (int i = 0; i < count; i++) {
+            tail[i] = turned.jobs().get(i).time(0);
+        }
+        for (int round = 0; moved && round <= count; round++) {
+            moved = false;
+            for (Lag lag : turned.lags()) {
+                double longer = tail[lag.to().job()]
+                        + lag.least()
+                        + turned.jobs().get(lag.from().job()).time(0);
+                if (lag.from().job() != lag.to().job()
+                        && longer > tail[lag.from().job()] + 1e-9) {
+                    tail[lag.from().job()] = longer;
+                    moved = true;
+                }
+            }
+        }
+        double[] order = new double[count];
+        for (int i = 0; i < count; i++) {
+            order[i] = -tail[i];
+        }
+        return order;
+    }
+
+    private void attempt(double[] order, boolean urgent, int[] modes) {
+        int[] release = new int[count];
+        Arrays.fill(release, Job.ANY_TIME);
+        if (bestRelease != null && Arrays.equals(order, bestOrder)) {
+            release = Arrays.copyOf(bestRelease, count);
+        }
+        for (int mending = 0; mending < MENDINGS && tries > 0; mending++) {
+            tries--;
+            Answer laid = laying.lay(order, urgent, modes, release);
+            Answer answer = backwards ? laid.mirrored() : laid;
+            Checked checked = Checked.of(problem, answer);
+            if (best == null || checked.score().compareTo(bestScore) < 0) {
+                best = answer;
+                bestScore = checked.score();
+                bestOrder = order;
+                bestModes = modes;
+                bestUrgent = urgent;
+                bestRelease = release;
+            }
+            if (checked.longer().isEmpty()) {
+                return;
+            }
+            Checked asLaid = backwards ? Checked.of(turned, laid) : checked;
+            int[] mended = Laying.released(turned, laid, asLaid, release);
+            if (mended == release) {
+                return;
+            }
+            release = mended;
+        }
+    }
+}

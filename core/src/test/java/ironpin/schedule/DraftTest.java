@@ -1,0 +1,60 @@
+package ironpin.schedule;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.util.OptionalInt;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class DraftTest {
+    @DataProvider
+    public Object[][] evenings() {
+        return EveningCases.begun();
+    }
+
+    @Test(dataProvider = "evenings")
+    public void anEveningBeginsWhenItWasWorkedOutByHand(String name, Problem evening, int begins) {
+        Answer answer = Draft.backwards(evening, Draft.AT_ONCE);
+        Checked checked = Checked.of(evening, answer);
+        assertTrue(checked.score().kept(), name + " " + checked);
+        assertEquals(checked.score().start(), begins, name + " " + answer);
+    }
+
+    /** Mixing took ten minutes longer: the table is ten minutes later, and the rest is as long as it must be. */
+    @Test
+    public void aLateStepMakesTheTableLateAndNoRestShorter() {
+        Problem asPlanned = Evening.of(1).problem();
+        Answer planned = Draft.backwards(asPlanned, Draft.AT_ONCE);
+        Problem now = Evening.of(1).mixedIn(20).problem();
+        Answer answer = Draft.forwards(now, planned, Draft.AT_ONCE);
+        Checked checked = Checked.of(now, answer);
+        assertTrue(checked.score().kept(), checked.toString());
+        assertEquals(answer.slots().get(Evening.SERVE).end(), Evening.at(19, 10));
+        assertEquals(checked.score().late(), 10);
+        assertTrue(answer.gap(now.lags().get(2)) >= 30);
+    }
+
+    /** A first answer breaks nothing that every order keeps, and is never better than trying them all. */
+    @Test
+    public void aFirstAnswerIsOneOfTheOrders() {
+        SmallKitchens kitchens = new SmallKitchens(13);
+        int solvable = 0;
+        int equal = 0;
+        for (int i = 0; i < 150; i++) {
+            Problem problem = kitchens.next();
+            OptionalInt best = EveryOrder.latestStart(problem);
+            Checked checked = Checked.of(problem, Draft.backwards(problem, Draft.AT_ONCE));
+            if (checked.score().kept()) {
+                assertTrue(best.isPresent(), "kept what cannot be kept: " + problem);
+                assertTrue(checked.score().start() <= best.getAsInt(), problem.toString());
+            }
+            if (best.isPresent()) {
+                solvable++;
+                equal += checked.score().kept() && checked.score().start() == best.getAsInt() ? 1 : 0;
+            }
+        }
+        assertTrue(solvable > 60 && solvable < 145, "solvable " + solvable);
+        assertTrue(equal >= 0.75 * solvable, equal + " of " + solvable);
+    }
+}
