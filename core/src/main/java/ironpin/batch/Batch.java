@@ -4,6 +4,8 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import ironpin.batch.balance.Balance;
 import ironpin.cook.CookMethod;
 import ironpin.cook.Vessel;
+import ironpin.crew.Crew;
+import ironpin.crew.Held;
 import ironpin.dip.Dip;
 import ironpin.dough.Waters;
 import ironpin.refusal.NotThere;
@@ -11,8 +13,10 @@ import ironpin.refusal.Refused;
 import ironpin.wording.Typed;
 import ironpin.wrapper.Fold;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToIntFunction;
 import java.util.function.UnaryOperator;
@@ -29,6 +33,8 @@ import java.util.function.UnaryOperator;
  * @param doughs at least one
  * @param fillings at least one
  * @param lots at least one, in the order of their lanes
+ * @param crew who is there and what there is
+ * @param held tasks the cook put somewhere, no task twice, up to 40
  */
 @RecordBuilder
 public record Batch(
@@ -40,16 +46,24 @@ public record Batch(
         Guests guests,
         List<Dough> doughs,
         List<Filling> fillings,
-        List<Lot> lots)
+        List<Lot> lots,
+        Crew crew,
+        List<Held> held)
         implements BatchBuilder.With {
     /** More lots would not be legible, nor cookable in an evening. */
     public static final int MOST_LOTS = 6;
+
+    private static final int MOST_HELD = 40;
 
     public Batch {
         title = Typed.name(title);
         doughs = List.copyOf(doughs);
         fillings = List.copyOf(fillings);
         lots = List.copyOf(lots);
+        held = List.copyOf(held);
+        if (held.stream().map(Held::task).distinct().count() < held.size() || held.size() > MOST_HELD) {
+            throw new Refused("up to " + MOST_HELD + " tasks are held, none of them twice");
+        }
         if (title.isBlank() || title.length() > 80) {
             throw new Refused("a title has 1 to 80 characters");
         }
@@ -146,6 +160,14 @@ public record Batch(
     /** Every lot changed. */
     public Batch mapLots(UnaryOperator<Lot> change) {
         return withLots(lots.stream().map(change).toList());
+    }
+
+    /** The same batch with a task put somewhere, or let go again. @param at when it begins; empty to let it go */
+    public Batch holding(String task, Optional<LocalDateTime> at) {
+        List<Held> changed = new ArrayList<>(
+                held.stream().filter(one -> !one.task().equals(task)).toList());
+        at.ifPresent(time -> changed.add(new Held(task, time)));
+        return withHeld(changed);
     }
 
     private static <T> Set<Integer> distinct(String what, List<T> items, ToIntFunction<T> no) {

@@ -7,59 +7,113 @@ import ironpin.batch.Lot;
 import ironpin.batch.Station;
 import ironpin.batch.balance.Balance;
 import ironpin.cook.Rounds;
+import ironpin.crew.Crew;
+import ironpin.crew.Held;
 import ironpin.dip.Dip;
 import ironpin.filling.RawNeed;
 import ironpin.quantity.Quoted;
 import java.time.Duration;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
-/** Turns a solved batch into the tasks of the day, each after those it depends on. */
-public final class DayPlan {
-    /** Key of the last task of all. */
-    public static final String SERVE = "table.serve";
+/**
+ * What has to be done on a day, what of it must not wait too long, and who and what there is for it; not yet when.
+ *
+ * @param tasks each after those it depends on
+ * @param waits that must not grow too long
+ * @param crew who is there and what there is
+ * @param held tasks the cook put somewhere; of those that are not there nothing is known
+ * @param serving when the first plates are on the table
+ */
+public record DayPlan(List<Task> tasks, List<Wait> waits, Crew crew, List<Held> held, ZonedDateTime serving) {
+    /** The task everything is done for. */
+    static final TaskKey SERVED = new TaskKey.AtTable("serve");
+
+    /** Where plates go out as they are ready: the last of them. */
+    static final TaskKey LAST = new TaskKey.AtTable("last");
+
+    /** Key of the task everything is done for. */
+    public static final String SERVE = SERVED.text();
 
     private static final Duration DIP = Duration.ofMinutes(6);
     private static final Duration TO_TABLE = Duration.ofMinutes(4);
+    private static final Duration LAST_PLATES = Duration.ofMinutes(2);
 
-    private DayPlan() {}
+    public DayPlan {
+        tasks = List.copyOf(tasks);
+        waits = List.copyOf(waits);
+        held = List.copyOf(held);
+    }
 
     /**
+     * Of a solved batch.
+     *
      * @param rounds of each lot, by its number, for the pieces that are cooked today
      * @param need of what is raw
+     * @param zone of the kitchen's clock
      */
-    public static List<Task> tasks(Batch batch, Balance balance, Map<Integer, Rounds> rounds, RawNeed need) {
+    public static DayPlan of(Batch batch, Balance balance, Map<Integer, Rounds> rounds, RawNeed need, ZoneId zone) {
         List<Task> tasks = new ArrayList<>();
-        Map<Integer, String> doughReady = new HashMap<>();
+        Map<Integer, TaskKey> doughReady = new HashMap<>();
         for (Dough dough : batch.doughs()) {
             List<Task> own = DoughTasks.of(batch, balance, dough);
             tasks.addAll(own);
             if (!own.isEmpty()) {
-                doughReady.put(dough.no(), own.get(own.size() - 1).key());
+                doughReady.put(dough.no(), own.get(own.size() - 1).of());
             }
         }
         for (Filling filling : batch.fillings()) {
             tasks.addAll(FillingTasks.of(filling, balance.filling(filling.no()), need));
         }
-        for (Lot lot : batch.lots()) {
-            LotTasks.shaping(batch, balance.lot(lot.no()), lot, doughReady.get(lot.doughNo()))
-                    .ifPresent(tasks::add);
-        }
         dips(batch, tasks);
+        Map<Integer, LotTasks.OfLot> lots = new HashMap<>();
         for (Lot lot : batch.lots()) {
-            tasks.addAll(LotTasks.cooking(batch, balance.lot(lot.no()), lot, rounds.get(lot.no())));
+            List<TaskKey> after = new ArrayList<>(List.of(FillingTasks.mixing(lot.fillingNo())));
+            if (lot.bought().isEmpty() && doughReady.containsKey(lot.doughNo())) {
+                after.add(0, doughReady.get(lot.doughNo()));
+            }
+            LotTasks.OfLot own = LotTasks.of(batch, balance.lot(lot.no()), lot, rounds.get(lot.no()), after);
+            lots.put(lot.no(), own);
+            tasks.addAll(own.tasks());
         }
-        List<String> all = tasks.stream().map(Task::key).toList();
-        tasks.add(Task.hands(SERVE, Station.TABLE, "Everything to the table.", TO_TABLE, all)
-                .withDetail("Soup and steam scald: bite small."));
-        return List.copyOf(tasks);
+        serve(batch, tasks);
+        List<Wait> waits = Waits.of(batch, balance, tasks, lots);
+        return new DayPlan(
+                tasks, waits, batch.crew(), batch.held(), batch.serving().atZone(zone));
     }
 
     /** Key of the task in which a round is cooked. @param round from 1; of very many rounds only the first has one */
     public static String round(int lotNo, int round) {
-        return LotTasks.round(lotNo, round);
+        return new TaskKey.Cooked(lotNo, round).text();
+    }
+
+    /** Whether every round is a task of its own, and not all of them one. @param rounds of a lot */
+    public static boolean listed(int rounds) {
+        return rounds <= LotTasks.MOST_ROUNDS;
+    }
+
+    private static void serve(Batch batch, List<Task> tasks) {
+        List<TaskKey> all = tasks.stream().map(Task::of).toList();
+        List<TaskKey> cooked =
+                all.stream().filter(TaskKey.Cooked.class::isInstance).toList();
+        if (!batch.crew().plates().asReady() || cooked.isEmpty()) {
+            tasks.add(Task.hands(SERVED, Craft.TABLE, Station.TABLE, "Everything to the table.", TO_TABLE, all)
+                    .withDetail("Soup and steam scald: bite small."));
+            return;
+        }
+        List<TaskKey> first = new ArrayList<>(
+                all.stream().filter(key -> key instanceof TaskKey.AtTable).toList());
+        first.add(cooked.get(0));
+        tasks.add(Task.hands(SERVED, Craft.TABLE, Station.TABLE, "The first plates to the table.", TO_TABLE, first)
+                .withDetail("Each round follows as it is ready. Soup and steam scald: bite small."));
+        List<TaskKey> rest = new ArrayList<>(all);
+        rest.add(SERVED);
+        tasks.add(Task.hands(LAST, Craft.TABLE, Station.TABLE, "The last plates to the table.", LAST_PLATES, rest));
     }
 
     private static void dips(Batch batch, List<Task> tasks) {
@@ -77,8 +131,13 @@ public final class DayPlan {
             String title = dips.stream().filter(dip -> !dip.parts().isEmpty()).count() > 1
                     ? "Stir the dips."
                     : "Stir the dip.";
-            tasks.add(Task.hands("table.dip", Station.TABLE, title, DIP, List.of())
+            tasks.add(Task.hands(new TaskKey.AtTable("dip"), Craft.TABLE, Station.TABLE, title, DIP, List.of())
                     .withParts(parts));
         }
+    }
+
+    /** The task of this key, if there is one. */
+    Optional<Task> task(String key) {
+        return tasks.stream().filter(task -> task.key().equals(key)).findFirst();
     }
 }

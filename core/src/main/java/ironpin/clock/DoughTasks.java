@@ -24,8 +24,6 @@ import java.util.Set;
 
 /** The tasks of one dough: mixed, cooled until hands may go in, kneaded and rested. */
 final class DoughTasks {
-    private static final String MACHINE = "machine";
-
     private final Dough dough;
     private final Balance.OfDough share;
     private final String key;
@@ -55,7 +53,8 @@ final class DoughTasks {
     private void mix() {
         String title = "Weigh and mix the " + name + ".";
         tasks.add(Task.hands(
-                        key + ".mix",
+                        step("mix"),
+                        Craft.DOUGH,
                         Station.DOUGH,
                         title,
                         Pace.mixing(share.made().total()),
@@ -91,14 +90,14 @@ final class DoughTasks {
         Duration wait = mixing.untilHands(mixing.mixed(dough.water()));
         if (wait.toMinutes() >= 1) {
             String title = "The " + name + " cools until hands may go in.";
-            tasks.add(Task.waiting(key + ".cool", Station.DOUGH, title, Pace.minutes(wait.toSeconds() / 60.0), last())
+            tasks.add(Task.waiting(step("cool"), Station.DOUGH, title, Pace.minutes(wait.toSeconds() / 60.0), last())
                     .withDetail("Covered, to " + Quoted.temperature(Mixing.HANDS.celsius()) + " (est.)."));
         }
     }
 
     private void step(RestPlan.Step step) {
         boolean work = step.kind().work();
-        String own = numbered(key + (work ? ".knead" : ".rest"));
+        TaskKey own = numbered(work ? "knead" : "rest");
         String title = work
                 ? "The " + name + ": " + Name.within(step.text())
                 : switch (step.kind()) {
@@ -110,26 +109,33 @@ final class DoughTasks {
                 (work ? "" : step.text() + " ") + step.cue().map(Cue::text).orElse("");
         tasks.add(Task.waiting(own, Station.DOUGH, title, step.time(), last())
                 .withDetail(detail.strip())
-                .withNeeds(needs(step))
+                .withWork(hands(step))
+                .withMeans(step.kind() == RestPlan.Kind.KNEAD && byMachine() ? Set.of(new Means.Machine()) : Set.of())
                 .withSpells(work ? List.of(CookStep.of("knead", step.text(), step.time())) : List.of()));
     }
 
-    private Set<String> needs(RestPlan.Step step) {
-        if (!step.kind().work()) {
-            return Set.of();
-        }
-        boolean machine = dough.kneading().by() == Kneading.By.MACHINE && step.kind() == RestPlan.Kind.KNEAD;
-        return Set.of(machine ? MACHINE : Task.HANDS);
+    private Work hands(RestPlan.Step step) {
+        boolean alone = !step.kind().work() || (byMachine() && step.kind() == RestPlan.Kind.KNEAD);
+        return alone ? Work.ALONE : new Work.Throughout(Craft.DOUGH, false);
     }
 
-    private List<String> last() {
-        return List.of(tasks.get(tasks.size() - 1).key());
+    private boolean byMachine() {
+        return dough.kneading().by() == Kneading.By.MACHINE;
     }
 
-    private String numbered(String stem) {
+    private List<TaskKey> last() {
+        return List.of(tasks.get(tasks.size() - 1).of());
+    }
+
+    private TaskKey step(String name) {
+        return new TaskKey.OfDough(dough.no(), name);
+    }
+
+    private TaskKey numbered(String name) {
+        String stem = step(name).text();
         long before = tasks.stream()
                 .filter(task -> task.key().equals(stem) || task.key().startsWith(stem + "-"))
                 .count();
-        return before == 0 ? stem : stem + "-" + (before + 1);
+        return step(before == 0 ? name : name + "-" + (before + 1));
     }
 }

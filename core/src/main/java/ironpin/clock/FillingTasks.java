@@ -27,7 +27,7 @@ final class FillingTasks {
     private final String key;
     private final List<Task> tasks = new ArrayList<>();
     /** What must be there before it is mixed. */
-    private final List<String> before = new ArrayList<>();
+    private final List<TaskKey> before = new ArrayList<>();
 
     private FillingTasks(Filling filling, Balance.OfFilling share, RawNeed need) {
         this.filling = filling;
@@ -54,13 +54,17 @@ final class FillingTasks {
     }
 
     /** Key of the task in which a filling is mixed. */
-    static String mixing(int fillingNo) {
-        return "filling-" + fillingNo + ".make";
+    static TaskKey mixing(int fillingNo) {
+        return TaskKey.OfFilling.mixed(fillingNo);
+    }
+
+    private TaskKey step(String name) {
+        return new TaskKey.OfFilling(filling.no(), name);
     }
 
     /** Keys of the tasks at whose end greens are squeezed that go on weeping. */
-    static List<String> weeping(Filling filling, Balance.OfFilling share) {
-        List<String> keys = new ArrayList<>();
+    static List<TaskKey> weeping(Filling filling, Balance.OfFilling share) {
+        List<TaskKey> keys = new ArrayList<>();
         int no = 0;
         // Which of them weep does not depend on how much is needed.
         for (OrderCard.Step step : OrderCard.of(
@@ -69,8 +73,8 @@ final class FillingTasks {
             if (step.kind() == OrderCard.Kind.PREPARE) {
                 no++;
                 if (step.weeps()) {
-                    keys.add("filling-" + filling.no() + ".prepare-" + no
-                            + (step.after().isZero() ? "" : "-finish"));
+                    String name = "prepare-" + no + (step.after().isZero() ? "" : "-finish");
+                    keys.add(new TaskKey.OfFilling(filling.no(), name));
                 }
             }
         }
@@ -80,7 +84,8 @@ final class FillingTasks {
     /** Slow things first: the stock for the soup has to set before it is cut into the filling. */
     private void soup(Mass stock) {
         tasks.add(Task.hands(
-                        key + ".stock",
+                        step("stock"),
+                        Craft.COOKING,
                         Station.FILLING,
                         "Warm stock and gelatin for the soup, pour it on a tray.",
                         STOCK,
@@ -88,31 +93,34 @@ final class FillingTasks {
                 .withDetail(Quoted.length(Aspic.TRAY.depth().millimetres(), 0) + " deep.")
                 .withParts(List.of(new Task.Part(key + ".stock-mass", "stock", Quoted.mass(stock.grams(), 0)))));
         tasks.add(Task.waiting(
-                        key + ".set",
+                        step("set"),
                         Station.FILLING,
                         "The stock sets in the fridge.",
                         Pace.minutes(Aspic.TRAY.sets().toSeconds() / 60.0),
-                        List.of(key + ".stock"))
+                        List.of(step("stock")))
                 .withDetail("Shallow, uncovered until it is cold."));
-        before.add(key + ".set");
+        before.add(step("set"));
     }
 
     private void prepare(OrderCard.Step step, int no) {
-        String stem = key + ".prepare-" + no;
-        String last = stem;
+        String stem = "prepare-" + no;
+        TaskKey last = step(stem);
         Duration hands = step.hands().isZero() ? WEIGHING : step.hands();
-        tasks.add(Task.hands(stem, Station.FILLING, title(step), hands, List.of())
+        tasks.add(Task.hands(last, Craft.FILLING, Station.FILLING, title(step), hands, List.of())
                 .withDetail(of() + (step.dayBefore() ? " May be done the day before, kept cold." : ""))
-                .withParts(parts(step, stem)));
+                .withAhead(step.dayBefore())
+                .withParts(parts(step, last.text())));
         if (!step.waits().isZero()) {
-            String waiting = stem + "-wait";
-            tasks.add(Task.waiting(waiting, Station.FILLING, waits(step), step.waits(), List.of(last)));
+            TaskKey waiting = step(stem + "-wait");
+            tasks.add(Task.waiting(waiting, Station.FILLING, waits(step), step.waits(), List.of(last))
+                    .withAhead(step.dayBefore()));
             last = waiting;
         }
         if (!step.after().isZero()) {
-            String finish = stem + "-finish";
+            TaskKey finish = step(stem + "-finish");
             String title = step.finish() + ": " + step.subject() + ".";
-            tasks.add(Task.hands(finish, Station.FILLING, title, step.after(), List.of(last)));
+            tasks.add(Task.hands(finish, Craft.FILLING, Station.FILLING, title, step.after(), List.of(last))
+                    .withAhead(step.dayBefore()));
             last = finish;
         }
         before.add(last);
@@ -154,7 +162,13 @@ final class FillingTasks {
         String patty = share.patty().isZero()
                 ? ""
                 : " Fry a " + Quoted.mass(share.patty().grams(), 0) + " patty and taste that, never the raw filling.";
-        tasks.add(Task.hands(mixing(filling.no()), Station.FILLING, "Make the " + filling.called() + ".", time, before)
+        tasks.add(Task.hands(
+                        mixing(filling.no()),
+                        Craft.FILLING,
+                        Station.FILLING,
+                        "Make the " + filling.called() + ".",
+                        time,
+                        before)
                 .withDetail(Quoted.mass(share.made().grams(), 0) + " in all." + patty)
                 .withSpells(spells)
                 .withParts(parts));

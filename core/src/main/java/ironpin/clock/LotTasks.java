@@ -7,72 +7,159 @@ import ironpin.batch.balance.Balance;
 import ironpin.cook.CookCard;
 import ironpin.cook.CookStep;
 import ironpin.cook.Rounds;
-import ironpin.cook.VesselKind;
 import ironpin.filling.SafeCore;
 import ironpin.quantity.Quoted;
 import ironpin.wording.Name;
 import ironpin.wrapper.Outline;
 import java.time.Duration;
-import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 
-/** The tasks of one lot: shaped in one go, then cooked round by round. */
+/** The tasks of one lot: shaped tray by tray, cooked round by round, each round after the trays that are its own. */
 final class LotTasks {
     /** Rounds that are listed one by one. */
     static final int MOST_ROUNDS = 24;
 
     private static final Duration HEAT_UP = Duration.ofMinutes(12);
 
-    private LotTasks() {}
+    /** A tray that takes longer to fill is two. */
+    private static final Duration TRAY = Duration.ofMinutes(15);
 
-    /** Key of the task in which a lot is shaped. */
-    static String shape(int lotNo) {
-        return "lot-" + lotNo + ".shape";
+    /** More trays are not listed: they are fuller instead. */
+    private static final int MOST_TRAYS = 16;
+
+    private static final Duration PUT_IN = Duration.ofSeconds(30);
+    private static final Duration TEND = Duration.ofSeconds(30);
+
+    /** Nothing else is taken up for less: hands are wiped and floury again by then. */
+    private static final Duration TOO_SHORT = Duration.ofSeconds(90);
+
+    private final Batch batch;
+    private final Balance.OfLot share;
+    private final Lot lot;
+    private final Rounds rounds;
+    private final List<Task> tasks = new ArrayList<>();
+    /** The trays of each round, then those for the freezer. */
+    private final List<List<TaskKey>> trays = new ArrayList<>();
+
+    private LotTasks(Batch batch, Balance.OfLot share, Lot lot, Rounds rounds) {
+        this.batch = batch;
+        this.share = share;
+        this.lot = lot;
+        this.rounds = rounds;
     }
 
-    /** What the keys of a lot's rounds begin with. */
-    static String rounds(int lotNo) {
-        return "lot-" + lotNo + ".cook-";
-    }
-
-    /** Key of a round. @param round from 1 */
-    static String round(int lotNo, int round) {
-        return rounds(lotNo) + round;
-    }
-
-    /** @param doughReady key of the last task of its dough; unused for wrappers out of a pack */
-    static Optional<Task> shaping(Batch batch, Balance.OfLot share, Lot lot, String doughReady) {
-        if (share.pieces() == 0 || lot.stashed()) {
-            return Optional.empty();
+    /**
+     * All of a lot.
+     *
+     * @param tasks shaping first
+     * @param trays of each round, and after the last round those for the freezer
+     * @param rounds it is cooked in, listed or not
+     */
+    record OfLot(List<Task> tasks, List<List<TaskKey>> trays, int rounds) {
+        /** The tray that is shaped first; none where nothing is. */
+        List<TaskKey> first() {
+            return trays.stream().flatMap(List::stream).limit(1).toList();
         }
+    }
+
+    /** @param after what must be done before the first tray */
+    static OfLot of(Batch batch, Balance.OfLot share, Lot lot, Rounds rounds, List<TaskKey> after) {
+        LotTasks made = new LotTasks(batch, share, lot, rounds);
+        if (share.pieces() > 0 && !lot.stashed()) {
+            made.shape(after);
+        }
+        made.cook();
+        return new OfLot(made.tasks, made.trays, rounds.sizes().size());
+    }
+
+    /** Whether every round is a task of its own. */
+    static boolean listed(Rounds rounds) {
+        return DayPlan.listed(rounds.sizes().size());
+    }
+
+    private record Tray(int pieces, int round) {}
+
+    private void shape(List<TaskKey> after) {
+        List<Tray> all = divided();
+        int freezer = all.stream().anyMatch(tray -> tray.round > rounds.sizes().size()) ? 1 : 0;
+        int groups = (listed(rounds) ? rounds.sizes().size() : 1) + freezer;
+        for (int i = 0; i < groups; i++) {
+            trays.add(new ArrayList<>());
+        }
+        int done = 0;
+        for (int i = 0; i < all.size(); i++) {
+            Tray tray = all.get(i);
+            TaskKey key = new TaskKey.Shaped(lot.no(), i + 1);
+            trays.get(Math.min(tray.round, groups) - 1).add(key);
+            tasks.add(tray(key, tray, i + 1, all.size(), done, after));
+            done += tray.pieces;
+        }
+    }
+
+    /** The pieces of each round on trays that are not too long in filling; then what goes to the freezer. */
+    private List<Tray> divided() {
+        List<Integer> loads = new ArrayList<>();
+        if (listed(rounds)) {
+            loads.addAll(rounds.sizes());
+        } else if (share.toTable() > 0) {
+            loads.add(share.toTable());
+        }
+        int tabled = loads.size();
+        if (share.toFreezer() > 0) {
+            loads.add(share.toFreezer());
+        }
+        Duration limit = TRAY;
+        List<Tray> all = split(loads, tabled, limit);
+        while (all.size() > Math.max(MOST_TRAYS, loads.size())) {
+            limit = limit.multipliedBy(2);
+            all = split(loads, tabled, limit);
+        }
+        return all;
+    }
+
+    private List<Tray> split(List<Integer> loads, int tabled, Duration limit) {
+        List<Tray> all = new ArrayList<>();
+        for (int i = 0; i < loads.size(); i++) {
+            int pieces = loads.get(i);
+            // Rounds that are not listed are cooked off one long tray.
+            boolean whole = !listed(rounds) && i < tabled;
+            long parts =
+                    whole ? 1 : Math.max(1, (time(pieces).toSeconds() + limit.toSeconds() - 1) / limit.toSeconds());
+            for (int part = 0; part < Math.min(parts, pieces); part++) {
+                int size = (int) (pieces * (part + 1) / parts - pieces * part / parts);
+                all.add(new Tray(size, i < tabled ? i + 1 : rounds.sizes().size() + 1));
+            }
+        }
+        return all;
+    }
+
+    private Duration time(int pieces) {
+        return Pace.shaping(lot.handiwork(), pieces, lot.bought().isPresent());
+    }
+
+    private Task tray(TaskKey key, Tray tray, int no, int count, int done, List<TaskKey> after) {
         boolean bought = lot.bought().isPresent();
-        List<String> after = new ArrayList<>(List.of(FillingTasks.mixing(lot.fillingNo())));
-        if (!bought) {
-            after.add(0, doughReady);
-        }
-        String title = verbs(lot) + " " + share.pieces() + " " + Name.within(lot.name()) + ".";
-        String frozen = share.toFreezer() == 0
-                ? ""
-                : " " + share.toFreezer() + " of them go to the freezer: a full tray at a time.";
-        return Optional.of(Task.hands(
-                        shape(lot.no()),
-                        Station.PORTION,
-                        title,
-                        Pace.shaping(lot.handiwork(), share.pieces(), bought),
-                        after)
-                .withDetail("Keep them covered." + frozen)
+        boolean freezes = tray.round > rounds.sizes().size();
+        String which = count == 1 ? "" : "Tray " + no + " of " + count + ": ";
+        String verbs = count == 1 ? verbs(lot) : Name.within(verbs(lot));
+        String title = which + verbs + " " + tray.pieces + " " + Name.within(lot.name()) + ".";
+        String so = count == 1 ? "" : " " + (done + tray.pieces) + " of " + share.pieces() + " then.";
+        String detail = freezes ? "To the freezer as soon as the tray is full." : "Keep them covered.";
+        return Task.hands(
+                        key, bought ? Craft.WRAPPING : Craft.SHAPING, Station.PORTION, title, time(tray.pieces), after)
+                .withWork(new Work.Throughout(bought ? Craft.WRAPPING : Craft.SHAPING, true))
+                .withDetail(detail + so)
                 .withParts(List.of(
                         new Task.Part(
-                                shape(lot.no()) + ".skin",
+                                key.text() + ".skin",
                                 bought ? "a wrapper" : "of dough each",
                                 Quoted.mass(share.doughEach().grams(), 1)),
                         new Task.Part(
-                                shape(lot.no()) + ".filling",
+                                key.text() + ".filling",
                                 batch.filling(lot.fillingNo()).called() + " each",
-                                Quoted.mass(share.fillingEach().grams(), 1)))));
+                                Quoted.mass(share.fillingEach().grams(), 1))));
     }
 
     /** What the hands do, one thing after another, by the school. */
@@ -87,77 +174,66 @@ final class LotTasks {
         return cut + (lot.fromSheet() ? " out of a sheet" : ", roll") + ", fill and fold";
     }
 
-    /**
-     * When a round goes in and comes out.
-     *
-     * @param from in
-     * @param until out
-     */
-    record Spell(LocalDateTime from, LocalDateTime until) {}
-
-    /** One round of a lot. @param round from 1 @param count how many there are */
-    static Spell spell(Timetable table, int lotNo, int round, int count) {
-        if (count <= MOST_ROUNDS) {
-            Timetable.Slot slot = table.slot(round(lotNo, round));
-            return new Spell(slot.start(), slot.end());
-        }
-        Timetable.Slot all = table.slot(round(lotNo, 1));
-        Duration each = all.task().time().dividedBy(count);
-        return new Spell(
-                all.start().plus(each.multipliedBy(round - 1)), all.start().plus(each.multipliedBy(round)));
-    }
-
-    /** More rounds than a page shows are one task that repeats. */
-    private static Task repeated(Lot lot, Rounds rounds, Duration each, List<String> before) {
+    private void cook() {
         int count = rounds.sizes().size();
-        String title = count + " rounds of at most " + rounds.sizes().get(0) + " " + Name.within(lot.name())
-                + ", one after another.";
-        return Task.waiting(round(lot.no(), 1), Station.COOK, title, each.multipliedBy(count), before);
-    }
-
-    /** Heating the vessel, and every round in it. */
-    static List<Task> cooking(Batch batch, Balance.OfLot share, Lot lot, Rounds rounds) {
-        List<Task> tasks = new ArrayList<>();
-        if (rounds.sizes().isEmpty()) {
-            return tasks;
+        if (count == 0) {
+            return;
         }
-        String vessel = lot.vessel().kind() + "-" + lot.no();
+        Set<Means> vessel = Set.of(new Means.OfVessel(lot.vessel().kind(), lot.no()));
         List<CookStep> spells = CookCard.of(lot.spells(share.piece()), lot.method());
-        Duration each = spells.stream().map(CookStep::time).reduce(Pace.BETWEEN_ROUNDS, Duration::plus);
-        // Over a steamer hands are free; every other round wants to be watched.
-        Set<String> needs = lot.vessel().kind() == VesselKind.BASKET ? Set.of(vessel) : Set.of(vessel, Task.HANDS);
-        String heat = "lot-" + lot.no() + ".heat";
+        TaskKey heat = new TaskKey.Heated(lot.no());
         tasks.add(Task.waiting(
                         heat, Station.COOK, "Heat the " + lot.vessel().kind().label() + ".", HEAT_UP, List.of())
-                .withNeeds(Set.of(vessel)));
-        List<String> before = lot.stashed() ? List.of(heat) : List.of(heat, shape(lot.no()));
+                .withMeans(vessel));
         String core = "In the middle at least "
                 + Quoted.temperature(SafeCore.of(batch.filling(lot.fillingNo()).formula())
                         .core()
                         .celsius())
                 + ": probe one.";
-        int count = rounds.sizes().size();
-        if (count > MOST_ROUNDS) {
-            tasks.add(repeated(lot, rounds, each, before)
+        Duration each = spells.stream().map(CookStep::time).reduce(Pace.BETWEEN_ROUNDS, Duration::plus);
+        TaskKey before = heat;
+        for (int i = 0; i < (listed(rounds) ? count : 1); i++) {
+            TaskKey key = new TaskKey.Cooked(lot.no(), i + 1);
+            List<TaskKey> after = new ArrayList<>(List.of(before));
+            after.addAll(i < trays.size() ? trays.get(i) : List.of());
+            String name = Name.within(lot.name());
+            int size = rounds.sizes().get(i);
+            String title = !listed(rounds)
+                    ? count + " rounds of at most " + size + " " + name + ", one after another."
+                    : (count == 1 ? "Cook " : "Round " + (i + 1) + " of " + count + ": ") + size + " " + name + ".";
+            Duration time = listed(rounds) ? each : each.multipliedBy(count);
+            tasks.add(Task.waiting(key, Station.COOK, title, time, after)
                     .withDetail(core)
-                    .withNeeds(needs)
+                    .withMeans(vessel)
+                    .withWork(
+                            listed(rounds)
+                                    ? new Work.Touched(Craft.COOKING, touches(spells))
+                                    : new Work.Throughout(Craft.COOKING, true))
                     .withSpells(spells));
-            return tasks;
+            before = key;
         }
-        for (int i = 0; i < count; i++) {
-            String key = round(lot.no(), i + 1);
-            String which = count == 1 ? "Cook " : "Round " + (i + 1) + " of " + count + ": ";
-            tasks.add(Task.waiting(
-                            key,
-                            Station.COOK,
-                            which + rounds.sizes().get(i) + " " + Name.within(lot.name()) + ".",
-                            each,
-                            before)
-                    .withDetail(core)
-                    .withNeeds(needs)
-                    .withSpells(spells));
-            before = List.of(key);
+    }
+
+    /** Hands put them in, do what each further spell begins with, and take them out. */
+    private static List<Work.Touch> touches(List<CookStep> spells) {
+        List<Work.Touch> touches = new ArrayList<>();
+        Duration at = Duration.ZERO;
+        for (CookStep spell : spells) {
+            touch(touches, new Work.Touch(at, at.isZero() ? PUT_IN : TEND));
+            at = at.plus(spell.time());
         }
-        return tasks;
+        touch(touches, new Work.Touch(at, Pace.BETWEEN_ROUNDS));
+        return touches;
+    }
+
+    /** Whoever has only a moment until the next stays where they are. */
+    private static void touch(List<Work.Touch> touches, Work.Touch next) {
+        int last = touches.size() - 1;
+        if (last >= 0 && next.after().minus(touches.get(last).over()).compareTo(TOO_SHORT) < 0) {
+            Duration from = touches.get(last).after();
+            touches.set(last, new Work.Touch(from, next.over().minus(from)));
+        } else {
+            touches.add(next);
+        }
     }
 }

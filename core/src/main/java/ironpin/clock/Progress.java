@@ -1,7 +1,6 @@
 package ironpin.clock;
 
 import java.time.Duration;
-import java.time.LocalDateTime;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -31,7 +30,7 @@ public final class Progress {
      */
     public static Progress of(Timetable table, Set<String> ticked, Map<String, Duration> timed) {
         Set<String> done = new HashSet<>(ticked);
-        for (Task task : table.tasks()) {
+        for (Task task : tasks(table)) {
             Duration left = timed.get(task.key());
             if (task.waits() && left != null && !positive(left)) {
                 done.add(task.key());
@@ -58,7 +57,7 @@ public final class Progress {
     /** Whether a step gets on by itself by its timer. */
     public boolean underWay(Task task) {
         Duration left = timed.get(task.key());
-        return ready(task) && !task.busy() && left != null && positive(left);
+        return ready(task) && !(task.work() instanceof Work.Throughout) && left != null && positive(left);
     }
 
     /** What a step still waits for, in the order of the day: of a chain of steps only its last, which stands for the others. */
@@ -68,8 +67,7 @@ public final class Progress {
         for (String one : open) {
             implied.addAll(open(table.slot(one).task()));
         }
-        return table.tasks().stream()
-                .filter(one -> open.contains(one.key()) && !implied.contains(one.key()))
+        return slots().filter(one -> open.contains(one.key()) && !implied.contains(one.key()))
                 .toList();
     }
 
@@ -77,34 +75,54 @@ public final class Progress {
         return task.after().stream().filter(key -> !done.contains(key)).collect(Collectors.toSet());
     }
 
+    /** Everybody. */
+    public static final int ALL = -1;
+
     /** The one thing to do now: the first step that may begin and does not get on by itself; else the wait that ends first. */
     public Optional<Task> now() {
-        return inOrder().findFirst();
+        return now(ALL);
     }
 
     /** What comes after it, as things stand. */
     public Optional<Task> then() {
-        List<Task> ready = inOrder().limit(2).toList();
+        return then(ALL);
+    }
+
+    /** The one thing for somebody to do now. @param who number of the person, from 0, or {@link #ALL} */
+    public Optional<Task> now(int who) {
+        return inOrder(who).findFirst();
+    }
+
+    /** What comes after it for somebody, as things stand. @param who number of the person, from 0, or {@link #ALL} */
+    public Optional<Task> then(int who) {
+        List<Task> ready = inOrder(who).limit(2).toList();
         if (ready.size() > 1) {
             return Optional.of(ready.get(1));
         }
-        return slots().filter(task -> !done(task) && !ready.contains(task)).findFirst();
+        return line(who).filter(task -> !done(task) && !ready.contains(task)).findFirst();
     }
 
-    private Stream<Task> inOrder() {
+    /** The steps of somebody in the order of the day; what gets on by itself is everybody's. */
+    public Stream<Task> line(int who) {
+        return table.slots().stream()
+                .filter(slot ->
+                        who == ALL || slot.people().isEmpty() || slot.people().contains(who))
+                .map(Timetable.Slot::task);
+    }
+
+    private Stream<Task> inOrder(int who) {
         return Stream.concat(
-                slots().filter(task -> ready(task) && !underWay(task)),
-                slots().filter(this::underWay)
-                        .sorted((a, b) -> timed.get(a.key()).compareTo(timed.get(b.key()))));
+                line(who).filter(task -> ready(task) && !underWay(task)),
+                line(who).filter(this::underWay).sorted((a, b) -> timed.get(a.key())
+                        .compareTo(timed.get(b.key()))));
+    }
+
+    private static List<Task> tasks(Timetable table) {
+        return table.slots().stream().map(Timetable.Slot::task).toList();
     }
 
     private Stream<Task> slots() {
         return table.slots().stream().map(Timetable.Slot::task);
-    }
-
-    /** How late it is by now. */
-    public Lateness lateness(LocalDateTime now) {
-        return Lateness.of(table, done, timed, now);
     }
 
     private static boolean positive(Duration time) {

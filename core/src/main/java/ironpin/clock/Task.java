@@ -10,31 +10,32 @@ import java.util.Set;
 /**
  * Something to do on the way to the table.
  *
- * @param key short stable name within the batch, as in {@code lot-1.cook-2}
+ * @param of which
  * @param station where on the ribbon it belongs
  * @param title what hands do, a short sentence
  * @param detail figures and cautions, may be empty
  * @param time how long it takes (est.), above 0
- * @param needs what it occupies: {@link #HANDS} or the name of a vessel
- * @param after keys of the tasks that must be done before
+ * @param work how it wants hands
+ * @param means what else it occupies
+ * @param prior what must be done before
  * @param spells timed steps within, for the cook's timers; may be empty
  * @param parts what is weighed for it, each a line that can be ticked; may be empty
+ * @param ahead whether it may be done the day before, kept cold
  */
 @RecordBuilder
 public record Task(
-        String key,
+        TaskKey of,
         Station station,
         String title,
         String detail,
         Duration time,
-        Set<String> needs,
-        List<String> after,
+        Work work,
+        Set<Means> means,
+        List<TaskKey> prior,
         List<CookStep> spells,
-        List<Part> parts)
+        List<Part> parts,
+        boolean ahead)
         implements TaskBuilder.With {
-    /** The cook's own pair of hands. */
-    public static final String HANDS = "hands";
-
     /**
      * Something weighed or counted for a task.
      *
@@ -45,42 +46,56 @@ public record Task(
     public record Part(String key, String name, String amount) {}
 
     public Task {
-        needs = Set.copyOf(needs);
-        after = List.copyOf(after);
+        means = Set.copyOf(means);
+        prior = List.copyOf(prior);
         spells = List.copyOf(spells);
         parts = List.copyOf(parts);
         if (time.isNegative() || time.isZero()) {
-            throw new IllegalArgumentException("the task " + key + " takes no time");
+            throw new IllegalArgumentException("the task " + of.text() + " takes no time");
         }
     }
 
     /** A task of the hands. */
-    static Task hands(String key, Station station, String title, Duration time, List<String> after) {
-        return new Task(key, station, title, "", time, Set.of(HANDS), after, List.of(), List.of());
+    static Task hands(TaskKey of, Craft craft, Station station, String title, Duration time, List<TaskKey> after) {
+        Work work = new Work.Throughout(craft, false);
+        return new Task(of, station, title, "", time, work, Set.of(), after, List.of(), List.of(), false);
     }
 
     /** A task that gets on by itself. */
-    static Task waiting(String key, Station station, String title, Duration time, List<String> after) {
-        return new Task(key, station, title, "", time, Set.of(), after, List.of(), List.of());
+    static Task waiting(TaskKey of, Station station, String title, Duration time, List<TaskKey> after) {
+        return new Task(of, station, title, "", time, Work.ALONE, Set.of(), after, List.of(), List.of(), false);
     }
 
-    /** What is left of it. */
-    Task left(Duration changed, List<String> stillAfter) {
-        return TaskBuilder.builder(this).time(changed).after(stillAfter).build();
+    /** Its key as it is kept and sent. */
+    public String key() {
+        return of.text();
     }
 
-    /** Whether hands are busy with it. */
+    /** Keys of what must be done before, as they are kept and sent. */
+    public List<String> after() {
+        return prior.stream().map(TaskKey::text).toList();
+    }
+
+    /** Whether hands are wanted for it, throughout or now and then. */
     public boolean busy() {
-        return needs.contains(HANDS);
+        return !(work instanceof Work.Alone);
+    }
+
+    /** How long hands are busy with it. */
+    public Duration handsTime() {
+        if (work instanceof Work.Touched touched) {
+            return touched.touches().stream().map(Work.Touch::time).reduce(Duration.ZERO, Duration::plus);
+        }
+        return busy() ? time : Duration.ZERO;
     }
 
     /** Whether it gets on by itself: nobody and nothing is busy with it. */
     public boolean waits() {
-        return needs.isEmpty();
+        return !busy() && means.isEmpty();
     }
 
-    /** Whether a timer makes sense: it waits, or has timed steps. */
+    /** Whether a timer makes sense: it gets on by itself for a while, or has timed steps. */
     public boolean timed() {
-        return !busy() || !spells.isEmpty();
+        return !(work instanceof Work.Throughout) || !spells.isEmpty();
     }
 }

@@ -1,112 +1,86 @@
 package ironpin.clock;
 
 import ironpin.refusal.NotThere;
-import java.time.LocalDateTime;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
+import ironpin.schedule.Solved;
+import java.time.Duration;
+import java.time.ZonedDateTime;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 
 /**
  * Tasks with their times, in the order they start.
  *
- * @param serving when everything is done, kitchen time
+ * @param serving when it is to be on the table
  * @param slots in the order of their starts
+ * @param putAway waits during which something is in the fridge or kept warm
+ * @param chain keys of the tasks that keep the day from beginning later, each right before the next
+ * @param proof what is known of how good it is
  */
-public record Timetable(LocalDateTime serving, List<Slot> slots) {
+public record Timetable(
+        ZonedDateTime serving, List<Slot> slots, Set<Wait> putAway, List<String> chain, Solved.Proof proof) {
     /**
      * A task at its time.
      *
      * @param task what
      * @param start from
      * @param end until
+     * @param people numbers of those who do it, from 0
+     * @param slack how much earlier or later it could be with everybody in the same order and the day beginning no earlier
      */
-    public record Slot(Task task, LocalDateTime start, LocalDateTime end) {}
+    public record Slot(Task task, ZonedDateTime start, ZonedDateTime end, List<Integer> people, Duration slack) {
+        public Slot {
+            people = List.copyOf(people);
+        }
+
+        /** Whether the day would begin earlier or the table be later if it were any longer. */
+        public boolean critical() {
+            return slack.isZero();
+        }
+
+        /** How long it takes as it is laid out. */
+        public Duration time() {
+            return Duration.between(start, end);
+        }
+    }
 
     public Timetable {
         slots = List.copyOf(slots);
+        putAway = Set.copyOf(putAway);
+        chain = List.copyOf(chain);
     }
 
-    /**
-     * Lays tasks out backwards from the serving time, each as late as its followers and what it needs allow.
-     *
-     * @param tasks every task after those it depends on
-     * @throws IllegalArgumentException if a task names one that does not stand before it
-     */
-    public static Timetable backwards(List<Task> tasks, LocalDateTime serving) {
-        demandOrder(tasks);
-        Map<String, LocalDateTime> due = new HashMap<>();
-        List<Slot> placed = new ArrayList<>();
-        for (int i = tasks.size() - 1; i >= 0; i--) {
-            Task task = tasks.get(i);
-            LocalDateTime end = latestEnd(task, due.getOrDefault(task.key(), serving), placed);
-            Slot slot = new Slot(task, end.minus(task.time()), end);
-            placed.add(slot);
-            for (String before : task.after()) {
-                due.merge(before, slot.start(), (a, b) -> a.isBefore(b) ? a : b);
-            }
-        }
-        placed.sort(Comparator.comparing(Slot::start).thenComparing(slot -> tasks.indexOf(slot.task())));
-        return new Timetable(serving, placed);
-    }
-
-    /** The tasks, each after those it depends on. */
-    List<Task> tasks() {
-        List<Task> tasks = new ArrayList<>();
-        Map<String, Task> open = new LinkedHashMap<>();
-        slots.forEach(slot -> open.put(slot.task().key(), slot.task()));
-        while (!open.isEmpty()) {
-            Task next = open.values().stream()
-                    .filter(task -> task.after().stream().noneMatch(open::containsKey))
-                    .findFirst()
-                    .orElseThrow();
-            tasks.add(open.remove(next.key()));
-        }
-        return tasks;
-    }
-
-    /** The latest moment to begin. */
-    public LocalDateTime latestStart() {
+    /** The latest moment to begin: the first slot's start. */
+    public ZonedDateTime latestStart() {
         return slots.get(0).start();
     }
 
-    /** The slot of this task. @throws IllegalArgumentException if it is not in the table */
+    /** The end of the last slot. */
+    public ZonedDateTime over() {
+        return slots.stream().map(Slot::end).max(ZonedDateTime::compareTo).orElse(serving);
+    }
+
+    /** The slot of this task, if it is in the table. */
+    public Optional<Slot> find(String key) {
+        return slots.stream().filter(slot -> slot.task().key().equals(key)).findFirst();
+    }
+
+    /** The slot of this task. @throws NotThere if it is not in the table */
     public Slot slot(String key) {
-        return slots.stream()
-                .filter(slot -> slot.task().key().equals(key))
-                .findFirst()
-                .orElseThrow(() -> new NotThere("there is no task " + key));
+        return find(key).orElseThrow(() -> new NotThere("there is no task " + key));
     }
 
-    private static LocalDateTime latestEnd(Task task, LocalDateTime due, List<Slot> placed) {
-        LocalDateTime end = due;
-        boolean moved = true;
-        while (moved) {
-            moved = false;
-            for (Slot other : placed) {
-                LocalDateTime start = end.minus(task.time());
-                boolean overlaps = start.isBefore(other.end()) && end.isAfter(other.start());
-                if (overlaps && other.task().needs().stream().anyMatch(task.needs()::contains)) {
-                    end = other.start();
-                    moved = true;
-                }
-            }
-        }
-        return end;
+    /** The slot of this task. @throws NotThere if it is not in the table */
+    Slot slot(TaskKey key) {
+        return slot(key.text());
     }
 
-    private static void demandOrder(List<Task> tasks) {
-        List<String> known = new ArrayList<>();
-        for (Task task : tasks) {
-            if (!known.containsAll(task.after())) {
-                throw new IllegalArgumentException(task.key() + " depends on a task that does not stand before it");
-            }
-            known.add(task.key());
-        }
-        if (tasks.isEmpty()) {
-            throw new IllegalArgumentException("nothing to do takes no clock");
-        }
+    /** The moments a wait lies between, as a length; what waits before it included. */
+    Duration waited(Wait wait) {
+        Slot from = slot(wait.from());
+        Slot to = slot(wait.to());
+        return wait.before()
+                .plus(Duration.between(
+                        wait.fromEnd() ? from.end() : from.start(), wait.toEnd() ? to.end() : to.start()));
     }
 }

@@ -18,4 +18,9 @@ public enum VesselKind {
     public String label() {
         return label;
     }
+
+    /** Whether it stands in the oven and not on a burner. */
+    public boolean inOven() {
+        return this == DISH;
+    }
 }

@@ -5,11 +5,14 @@ import ironpin.batch.balance.Balance;
 import ironpin.batch.balance.Balancer;
 import ironpin.clock.DayPlan;
 import ironpin.clock.Gap;
-import ironpin.clock.Gaps;
+import ironpin.clock.Layout;
 import ironpin.clock.Timetable;
 import ironpin.cook.Rounds;
 import ironpin.filling.RawNeed;
 import ironpin.refusal.NotThere;
+import ironpin.schedule.Solved;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,13 +23,12 @@ import java.util.Map;
  * @param batch what the cook wants
  * @param balance where every gram goes
  * @param lots each lot's own plan, in the batch's order
- * @param timetable the day, backwards from the serving time
- * @param gaps every wait of the day that must not grow too long
+ * @param day what has to be done, and who and what there is for it
+ * @param laidOut the day with its times
  */
-public record BatchPlan(Batch batch, Balance balance, List<LotPlan> lots, Timetable timetable, List<Gap> gaps) {
+public record BatchPlan(Batch batch, Balance balance, List<LotPlan> lots, DayPlan day, LaidOut laidOut) {
     public BatchPlan {
         lots = List.copyOf(lots);
-        gaps = List.copyOf(gaps);
     }
 
     /** The plan of this batch, for a cook of whom nothing is known. */
@@ -36,14 +38,44 @@ public record BatchPlan(Batch batch, Balance balance, List<LotPlan> lots, Timeta
 
     /** The plan of this batch. @param need of what is raw, as it is known of the cook */
     public static BatchPlan of(Batch batch, RawNeed need) {
+        return of(batch, need, ZoneOffset.UTC);
+    }
+
+    /**
+     * The plan of this batch.
+     *
+     * @param need of what is raw, as it is known of the cook
+     * @param zone of the kitchen's clock
+     */
+    public static BatchPlan of(Batch batch, RawNeed need, ZoneId zone) {
         Balance balance = Balancer.solve(batch);
         List<LotPlan> lots = batch.lots().stream()
                 .map(lot -> LotPlan.of(batch, balance, lot))
                 .toList();
         Map<Integer, Rounds> rounds = new HashMap<>();
         lots.forEach(lot -> rounds.put(lot.lot().no(), lot.rounds()));
-        Timetable timetable = Timetable.backwards(DayPlan.tasks(batch, balance, rounds, need), batch.serving());
-        return new BatchPlan(batch, balance, lots, timetable, Gaps.of(batch, balance, rounds, timetable));
+        DayPlan day = DayPlan.of(batch, balance, rounds, need, zone);
+        return new BatchPlan(batch, balance, lots, day, LaidOut.first(batch, day));
+    }
+
+    /** The day, backwards from the serving time. */
+    public Timetable timetable() {
+        return laidOut.timetable();
+    }
+
+    /** Every wait of the day that must not grow too long. */
+    public List<Gap> gaps() {
+        return laidOut.gaps();
+    }
+
+    /** The same batch with its day laid out better. */
+    public BatchPlan laid(Solved solved) {
+        return laid(Layout.timetable(day, solved));
+    }
+
+    /** The same batch with its day laid out another way. */
+    public BatchPlan laid(Timetable other) {
+        return new BatchPlan(batch, balance, lots, day, LaidOut.as(batch, day, other));
     }
 
     /** The plan of this lot. @throws NotThere if there is none */
@@ -56,6 +88,8 @@ public record BatchPlan(Batch batch, Balance balance, List<LotPlan> lots, Timeta
 
     /** The waits of this kind of one dough, filling or lot. */
     List<Gap> gaps(Gap.Kind kind, int no) {
-        return gaps.stream().filter(gap -> gap.kind() == kind && gap.no() == no).toList();
+        return gaps().stream()
+                .filter(gap -> gap.kind() == kind && gap.no() == no)
+                .toList();
     }
 }

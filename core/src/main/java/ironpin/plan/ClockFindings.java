@@ -1,9 +1,10 @@
 package ironpin.plan;
 
+import ironpin.clock.Forecast;
 import ironpin.clock.Gap;
-import ironpin.clock.Lateness;
 import ironpin.clock.Limits;
 import ironpin.clock.Timetable;
+import ironpin.crew.Skill;
 import ironpin.filling.SafeCore;
 import ironpin.wording.Name;
 import ironpin.wording.Span;
@@ -19,29 +20,47 @@ final class ClockFindings {
 
     private ClockFindings() {}
 
-    static List<Finding> of(BatchPlan plan, Optional<Lateness> late) {
+    static List<Finding> of(BatchPlan plan, Optional<Forecast> late) {
         List<Finding> found = new ArrayList<>();
         Timetable table = plan.timetable();
-        Duration busy = table.slots().stream()
-                .filter(slot -> slot.task().busy())
-                .map(slot -> slot.task().time())
-                .reduce(Duration.ZERO, Duration::plus);
+        Duration busy =
+                table.slots().stream().map(slot -> slot.task().handsTime()).reduce(Duration.ZERO, Duration::plus);
         found.add(TableFindings.start(plan, late));
         found.add(Finding.of(
                 Saying.HANDS_BUSY,
                 Span.inMinutes(busy),
                 "of work for the hands (est.).",
                 "The rest is resting, heating and steaming."));
+        nobody(plan, found);
         plan.gaps().stream()
-                .filter(gap -> gap.broken() || gap.kind() == Gap.Kind.GREENS_WEEP)
+                .filter(gap -> gap.broken() || gap.putAway() || gap.kind() == Gap.Kind.GREENS_WEEP)
                 .map(gap -> said(plan, gap))
                 .flatMap(Optional::stream)
                 .forEach(found::add);
         return found;
     }
 
+    private static void nobody(BatchPlan plan, List<Finding> found) {
+        for (Skill skill : Skill.values()) {
+            boolean wanted = plan.day().tasks().stream().anyMatch(task -> task.work()
+                    .trade()
+                    .filter(craft -> craft.skills().contains(skill))
+                    .isPresent());
+            if (wanted && plan.batch().crew().people().stream().noneMatch(one -> one.does(skill))) {
+                found.add(Finding.of(
+                        Saying.NOBODY_DOES,
+                        "0 people",
+                        "of yours " + skill.plural() + ", and something here needs it.",
+                        "Until somebody does, the clock counts with everybody."));
+            }
+        }
+    }
+
     /** One wait that is too long, with what is nearest to mend it; nothing for one that is not. */
     static Optional<Finding> said(BatchPlan plan, Gap gap) {
+        if (!gap.broken() && gap.putAway()) {
+            return Optional.of(putAway(plan, gap));
+        }
         if (!gap.broken()) {
             return gap.kind() == Gap.Kind.GREENS_WEEP && gap.until().compareTo(gap.most()) > 0
                     ? Optional.of(greensLate(plan, gap))
@@ -99,7 +118,51 @@ final class ClockFindings {
                                 "Hot is within " + most + ": eat each round as it is ready, or keep it covered above "
                                         + Words.celsius(KEPT_HOT_C) + ", or heat it again to "
                                         + Words.celsius(SafeCore.REHEATED.celsius()) + ".");
+                    case TABLE_WAITS ->
+                        Finding.of(
+                                Saying.TABLE_WAITS,
+                                figure,
+                                "pass between the first plates and the last (est.): at most " + most + " were wanted.",
+                                "Another burner or vessel, larger rounds or fewer pieces shorten it.");
                 });
+    }
+
+    /** What has to go into the fridge or be kept warm for the plan to hold. */
+    private static Finding putAway(BatchPlan plan, Gap gap) {
+        String figure = Span.inMinutes(gap.away());
+        return switch (gap.kind()) {
+            case DOUGH_RESTS ->
+                Finding.of(
+                        Saying.DOUGH_IN_FRIDGE,
+                        figure,
+                        "of its rest the "
+                                + Name.within(plan.batch().dough(gap.no()).name())
+                                + " is in the fridge (est.), wrapped.",
+                        "Take it out 20 min before it is rolled: cold dough pulls back.");
+            case FILLING_IS_OUT ->
+                Finding.of(
+                        Saying.FILLING_IN_FRIDGE,
+                        figure,
+                        "the " + plan.batch().filling(gap.no()).called()
+                                + " is needed for (est.): its bowl stands in the fridge until the first tray, and between trays.",
+                        "Out of it at most " + Span.inMinutes(gap.most()) + " in all.");
+            case PIECES_WAIT ->
+                Finding.of(
+                        Saying.PIECES_IN_FRIDGE,
+                        figure,
+                        "in the fridge is the longest a tray of the "
+                                + Name.within(plan.batch().lot(gap.no()).name()) + " waits (est.).",
+                        "Covered, on a dusted tray; over " + Span.inMinutes(gap.most())
+                                + " in the room skins dry out and fillings warm up.");
+            default ->
+                Finding.of(
+                        Saying.PLATES_KEPT_WARM,
+                        figure,
+                        "is the longest a round of the "
+                                + Name.within(plan.batch().lot(gap.no()).name()) + " is kept warm (est.).",
+                        "Covered, above " + Words.celsius(KEPT_HOT_C) + ", or heated again to "
+                                + Words.celsius(SafeCore.REHEATED.celsius()) + ".");
+        };
     }
 
     private static Finding greensLate(BatchPlan plan, Gap gap) {

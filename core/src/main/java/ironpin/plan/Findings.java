@@ -2,7 +2,7 @@ package ironpin.plan;
 
 import ironpin.batch.Station;
 import ironpin.caution.Caution;
-import ironpin.clock.Lateness;
+import ironpin.clock.Forecast;
 import ironpin.cook.Fire;
 import ironpin.filling.SafeCore;
 import ironpin.filling.Treatment;
@@ -23,7 +23,7 @@ public final class Findings {
     }
 
     /** The same, with how late the day is by now. */
-    public static List<Finding> at(Station station, BatchPlan plan, int lotNo, Optional<Lateness> late) {
+    public static List<Finding> at(Station station, BatchPlan plan, int lotNo, Optional<Forecast> late) {
         LotPlan lot = plan.lot(lotNo);
         if (lot.lot().stashed() && MAKING.contains(station)) {
             return unmade(station, plan, lot);
@@ -70,7 +70,7 @@ public final class Findings {
     }
 
     /** When to begin; once that is past, how late it is and when the table follows, with the press that takes that time. */
-    public static Finding start(BatchPlan plan, Optional<Lateness> late) {
+    public static Finding start(BatchPlan plan, Optional<Forecast> late) {
         return TableFindings.start(plan, late);
     }
 

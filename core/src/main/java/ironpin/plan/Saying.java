@@ -128,6 +128,12 @@ public enum Saying {
     HANDS_BUSY(Finding.Level.NOTE),
     PIECES_WAIT(Finding.Level.LOOK),
     PLATES_COOL(Finding.Level.LOOK),
+    TABLE_WAITS(Finding.Level.LOOK),
+    DOUGH_IN_FRIDGE(Finding.Level.NOTE),
+    FILLING_IN_FRIDGE(Finding.Level.NOTE),
+    PIECES_IN_FRIDGE(Finding.Level.NOTE),
+    PLATES_KEPT_WARM(Finding.Level.NOTE),
+    NOBODY_DOES(Finding.Level.LOOK),
     // A recipe from elsewhere
     RECIPE_NO_DOUGH(Finding.Level.LOOK),
     RECIPE_NO_YIELD(Finding.Level.LOOK),

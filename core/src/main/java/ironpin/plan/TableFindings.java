@@ -1,14 +1,11 @@
 package ironpin.plan;
 
 import ironpin.batch.balance.Balance;
-import ironpin.batch.edit.Address;
 import ironpin.batch.edit.Fix;
-import ironpin.batch.edit.TableField;
-import ironpin.clock.Lateness;
+import ironpin.clock.Forecast;
 import ironpin.wording.Count;
 import ironpin.wording.Span;
-import java.time.Duration;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,7 +14,7 @@ import java.util.Optional;
 final class TableFindings {
     private TableFindings() {}
 
-    static List<Finding> of(BatchPlan plan, LotPlan lot, Optional<Lateness> late) {
+    static List<Finding> of(BatchPlan plan, LotPlan lot, Optional<Forecast> late) {
         List<Finding> found = new ArrayList<>();
         Balance.OfLot share = lot.share();
         int eaters = plan.batch().eaters();
@@ -69,26 +66,30 @@ final class TableFindings {
     }
 
     /** When to begin; once that is past, how late it is and when the table follows. */
-    static Finding start(BatchPlan plan, Optional<Lateness> late) {
-        LocalDateTime serving = plan.batch().serving();
-        if (late.filter(Lateness::isLate).isPresent()) {
-            Lateness now = late.get();
-            String table = Words.clock(now.serving(), serving);
-            double later = Duration.between(serving, now.serving()).toMinutes();
-            return Finding.of(
+    static Finding start(BatchPlan plan, Optional<Forecast> late) {
+        ZonedDateTime serving = plan.day().serving();
+        if (late.filter(Forecast::isLate).isPresent()) {
+            Forecast now = late.get();
+            List<Fix> ways = new ArrayList<>(WaysOut.later(plan, now).stream().toList());
+            ways.addAll(WaysOut.freezing(plan, now));
+            return new Finding(
                     Saying.LATE,
                     Span.inMinutes(now.late()),
-                    "late for " + Words.clock(serving, serving) + " (est.): going on now, the table can be at " + table
-                            + ".",
-                    "From what is still to be done, one pair of hands.",
-                    later <= TableField.LATER.high()
-                            ? Optional.of(new Fix("Table at " + table, TableField.LATER.at(Address.table()), later))
-                            : Optional.empty());
+                    "late for " + Words.clock(serving, serving) + " (est.): going on now, the table can be at "
+                            + Words.clock(now.serving(), serving) + ".",
+                    "From what is still to be done, " + hands(plan) + ".",
+                    ways);
         }
         return Finding.of(
                 Saying.START,
                 Words.clock(plan.timetable().latestStart(), serving),
                 "is the latest start (est.).",
-                "Counted back from " + Words.clock(serving, serving) + " with one pair of hands.");
+                "Counted back from " + Words.clock(serving, serving) + " with " + hands(plan) + ": "
+                        + Reasons.of(plan.timetable()) + ".");
+    }
+
+    private static String hands(BatchPlan plan) {
+        int people = plan.batch().crew().people().size();
+        return people == 1 ? "one pair of hands" : people + " people";
     }
 }

@@ -5,7 +5,7 @@ import ironpin.quantity.Decimal;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Quoted;
 import ironpin.quantity.Temperature;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 
@@ -35,7 +35,7 @@ final class Words {
     }
 
     /** The time of day, with the weekday if it is another day than the serving. */
-    static String clock(LocalDateTime time, LocalDateTime serving) {
+    static String clock(ZonedDateTime time, ZonedDateTime serving) {
         return time.format(time.toLocalDate().equals(serving.toLocalDate()) ? CLOCK : DAY_AND_CLOCK);
     }
 

@@ -9,6 +9,7 @@ import ironpin.batch.Lot;
 import ironpin.batch.PieceRule;
 import ironpin.cook.Cooking;
 import ironpin.cook.Vessel;
+import ironpin.crew.Crew;
 import ironpin.dip.Dip;
 import ironpin.dip.Dips;
 import ironpin.dough.DoughAddition;
@@ -90,7 +91,17 @@ public final class RecipeBatch {
             lots.add(lot(i, count, dough, filling, eaters, appetite));
         }
         return new Batch(
-                usual.title(), serving, eaters, appetite, kit.waters(), usual.guests(), doughs, fillings, lots);
+                usual.title(),
+                serving,
+                eaters,
+                appetite,
+                kit.waters(),
+                usual.guests(),
+                doughs,
+                fillings,
+                lots,
+                Crew.USUAL,
+                List.of());
     }
 
     private Dough dough(RecipeDough read) {

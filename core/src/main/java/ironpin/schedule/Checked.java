@@ -24,6 +24,7 @@ public record Checked(Score score, Map<Integer, Integer> longer, List<String> wr
         private final Answer answer;
         private final Map<Integer, Integer> longer = new LinkedHashMap<>();
         private final List<String> wrong = new ArrayList<>();
+        private final List<List<Busy>> busy = new ArrayList<>();
         private int broken;
         private int waiting;
         private int changes;
@@ -34,6 +35,9 @@ public record Checked(Score score, Map<Integer, Integer> longer, List<String> wr
         }
 
         private Checked all() {
+            for (int worker = 0; worker < problem.workers().size(); worker++) {
+                busy.add(busy(worker));
+            }
             lags();
             for (int worker = 0; worker < problem.workers().size(); worker++) {
                 worker(worker);
@@ -45,7 +49,10 @@ public record Checked(Score score, Map<Integer, Integer> longer, List<String> wr
                 room(room);
             }
             int end = answer.slots().get(problem.target()).end();
-            int excess = longer.values().stream().mapToInt(Integer::intValue).sum();
+            int excess = longer.entrySet().stream()
+                    .mapToInt(one ->
+                            one.getValue() * problem.lags().get(one.getKey()).weight())
+                    .sum();
             Score score = new Score(broken, excess, Math.max(0, end - problem.due()), start(), waiting, changes);
             return new Checked(score, longer, List.copyOf(wrong));
         }
@@ -73,7 +80,7 @@ public record Checked(Score score, Map<Integer, Integer> longer, List<String> wr
                     miss(lag.least() - gap, lag.key() + " is too short");
                     continue;
                 }
-                waiting += gap - lag.least();
+                waiting += lag.least() == Lag.EITHER ? 0 : gap - lag.least();
                 int most = lag.most().orElse(Integer.MAX_VALUE);
                 if (answer.sheltered().contains(i)) {
                     most = lag.shelter().orElseThrow().most().orElse(Integer.MAX_VALUE);
@@ -105,9 +112,9 @@ public record Checked(Score score, Map<Integer, Integer> longer, List<String> wr
             int sum = 0;
             for (int worker :
                     problem.jobs().get(number).modes().get(slot.mode()).workers()) {
-                for (Busy busy : busy(worker)) {
-                    if (busy.touch && busy.start >= slot.start() && busy.end <= slot.end()) {
-                        sum += busy.end - busy.start;
+                for (Busy one : busy.get(worker)) {
+                    if (one.touch && one.start >= slot.start() && one.end <= slot.end()) {
+                        sum += one.end - one.start;
                     }
                 }
             }
@@ -139,7 +146,7 @@ public record Checked(Score score, Map<Integer, Integer> longer, List<String> wr
 
         private void worker(int number) {
             Worker worker = problem.workers().get(number);
-            List<Busy> all = busy(number);
+            List<Busy> all = busy.get(number);
             String trade = "";
             for (int i = 0; i < all.size(); i++) {
                 Busy one = all.get(i);

@@ -13,7 +13,13 @@ public final class Draft {
     /** How many times jobs are laid out for a first answer. */
     public static final int AT_ONCE = 60;
 
-    private static final int MENDINGS = 8;
+    private static final int MENDINGS = 3;
+
+    /** A tick of a gap that is too long weighs as much as so many of an earlier start, on the way. */
+    private static final double EXCESS = 3;
+
+    private static final double HOTTEST = 20;
+    private static final double COLDEST = 0.5;
     private static final long SEED = 20_261_128;
 
     private final Problem problem;
@@ -29,6 +35,7 @@ public final class Draft {
     private int[] bestRelease;
     private Answer best;
     private Score bestScore;
+    private int latest = Integer.MAX_VALUE;
 
     private Draft(Problem problem, boolean backwards, int tries) {
         this.problem = problem;
@@ -59,21 +66,43 @@ public final class Draft {
      * The day from what is held on, each job as early as possible and no earlier than it may be.
      *
      * @param like an answer whose order is to be kept where it can be
-     * @param tries how many layings it may take, at least 1
+     * @param tries how many layings it may take, at least 1: with one it is the same order, whatever follows
      */
     public static Answer forwards(Problem problem, Answer like, int tries) {
         Draft draft = new Draft(problem, false, tries);
-        double[] order = new double[like.slots().size()];
-        int[] modes = new int[order.length];
-        for (int i = 0; i < order.length; i++) {
-            order[i] = like.slots().get(i).start() + i * 1e-3;
-            modes[i] = like.slots().get(i).mode();
-        }
-        draft.attempt(order, false, modes);
+        draft.like(like);
         if (draft.tries > 0 && !draft.bestScore.kept()) {
             draft.search();
         }
         return draft.best;
+    }
+
+    /**
+     * More layings around an answer there is; never worse than it.
+     *
+     * @param tries how many layings it may take, at least 1
+     */
+    public static Answer around(Problem problem, Answer known, int tries) {
+        boolean running = problem.jobs().stream().anyMatch(job -> job.notBefore() > Job.ANY_TIME);
+        if (!running) {
+            return backwards(problem, tries);
+        }
+        Draft draft = new Draft(problem, false, tries);
+        draft.like(known);
+        draft.search();
+        return draft.best;
+    }
+
+    private void like(Answer known) {
+        double[] order = new double[count];
+        int[] modes = new int[count];
+        for (int i = 0; i < count; i++) {
+            order[i] = known.slots().get(i).start() + i * 1e-3;
+            modes[i] = known.slots().get(i).mode();
+        }
+        attempt(order, false, modes);
+        // A table that has been called is never later for the sake of a gap.
+        latest = bestScore.late();
     }
 
     private void search() {
@@ -88,13 +117,42 @@ public final class Draft {
             attempt(tail, urgent, any);
             attempt(listed, urgent, any);
         }
-        SplittableRandom random = new SplittableRandom(SEED);
-        while (tries > 0) {
-            double[] order = Arrays.copyOf(bestOrder, count);
-            int[] modes = Arrays.copyOf(bestModes, count);
-            shake(order, modes, random);
-            attempt(order, random.nextInt(6) == 0 ? !bestUrgent : bestUrgent, modes);
+        anneal(new SplittableRandom(SEED));
+    }
+
+    /** Goes on from what was laid last, also where that is a little worse: less and less so towards the end. */
+    private void anneal(SplittableRandom random) {
+        if (tries <= 0) {
+            return;
         }
+        int all = tries;
+        double[] order = bestOrder;
+        int[] modes = bestModes;
+        boolean urgent = bestUrgent;
+        double cost = cost(bestScore);
+        while (tries > 0) {
+            double heat = HOTTEST * Math.pow(COLDEST / HOTTEST, 1 - (double) tries / all);
+            double[] changed = Arrays.copyOf(order, count);
+            int[] other = Arrays.copyOf(modes, count);
+            boolean turned = random.nextInt(40) == 0 ? !urgent : urgent;
+            shake(changed, other, random);
+            double found = cost(attempt(changed, turned, other));
+            if (found <= cost || random.nextDouble() < Math.exp((cost - found) / heat)) {
+                order = changed;
+                modes = other;
+                urgent = turned;
+                cost = found;
+            }
+        }
+    }
+
+    private static double cost(Score score) {
+        return 1e5 * score.broken()
+                + EXCESS * score.excess()
+                + EXCESS * score.late()
+                - score.start()
+                + 1e-3 * score.waiting()
+                + 1e-3 * score.changes();
     }
 
     private void shake(double[] order, int[] modes, SplittableRandom random) {
@@ -125,7 +183,7 @@ public final class Draft {
             moved = false;
             for (Lag lag : turned.lags()) {
                 double longer = tail[lag.to().job()]
-                        + lag.least()
+                        + Math.max(0, lag.least())
                         + turned.jobs().get(lag.from().job()).time(0);
                 if (lag.from().job() != lag.to().job()
                         && longer > tail[lag.from().job()] + 1e-9) {
@@ -141,18 +199,22 @@ public final class Draft {
         return order;
     }
 
-    private void attempt(double[] order, boolean urgent, int[] modes) {
+    /** The best score on the way. */
+    private Score attempt(double[] order, boolean urgent, int[] modes) {
         int[] release = new int[count];
         Arrays.fill(release, Job.ANY_TIME);
         if (bestRelease != null && Arrays.equals(order, bestOrder)) {
             release = Arrays.copyOf(bestRelease, count);
         }
+        Score reached = null;
         for (int mending = 0; mending < MENDINGS && tries > 0; mending++) {
             tries--;
             Answer laid = laying.lay(order, urgent, modes, release);
             Answer answer = backwards ? laid.mirrored() : laid;
             Checked checked = Checked.of(problem, answer);
-            if (best == null || checked.score().compareTo(bestScore) < 0) {
+            reached = reached == null || checked.score().compareTo(reached) < 0 ? checked.score() : reached;
+            if (best == null
+                    || (checked.score().late() <= latest && checked.score().compareTo(bestScore) < 0)) {
                 best = answer;
                 bestScore = checked.score();
                 bestOrder = order;
@@ -161,14 +223,15 @@ public final class Draft {
                 bestRelease = release;
             }
             if (checked.longer().isEmpty()) {
-                return;
+                return reached;
             }
             Checked asLaid = backwards ? Checked.of(turned, laid) : checked;
             int[] mended = Laying.released(turned, laid, asLaid, release);
             if (mended == release) {
-                return;
+                return reached;
             }
             release = mended;
         }
+        return reached;
     }
 }

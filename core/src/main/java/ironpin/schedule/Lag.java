@@ -9,11 +9,16 @@ import java.util.OptionalInt;
  * @param key name of the gap, for whoever asked
  * @param from the earlier
  * @param to the later
- * @param least ticks at least, 0 or more
+ * @param least ticks at least, 0 or more; {@link #EITHER} where the later may as well come first
  * @param most ticks at most, if there is a limit
  * @param shelter where whatever waits may wait longer, if it may
+ * @param weight what a tick too long counts, against others, at least 1
  */
-public record Lag(String key, Moment from, Moment to, int least, OptionalInt most, Optional<Shelter> shelter) {
+public record Lag(
+        String key, Moment from, Moment to, int least, OptionalInt most, Optional<Shelter> shelter, int weight) {
+    /** Neither has to come before the other. */
+    public static final int EITHER = -1_000_000;
+
     /**
      * Somewhere to wait longer.
      *
@@ -24,23 +29,28 @@ public record Lag(String key, Moment from, Moment to, int least, OptionalInt mos
     public record Shelter(int room, int units, OptionalInt most) {}
 
     public Lag {
-        if (least < 0 || (most.isPresent() && most.getAsInt() < least)) {
+        if (weight < 1 || (least < 0 && least != EITHER) || (most.isPresent() && most.getAsInt() < least)) {
             throw new IllegalArgumentException("the gap " + key + " lasts from " + least + " to " + most);
         }
     }
 
     /** One job after another, whenever. */
     public static Lag after(String key, int first, int then) {
-        return new Lag(key, Moment.end(first), Moment.start(then), 0, OptionalInt.empty(), Optional.empty());
+        return new Lag(key, Moment.end(first), Moment.start(then), 0, OptionalInt.empty(), Optional.empty(), 1);
     }
 
     /** One job after another, at least and at most this much later. */
     public static Lag between(String key, int first, int then, int least, int most) {
-        return new Lag(key, Moment.end(first), Moment.start(then), least, OptionalInt.of(most), Optional.empty());
+        return new Lag(key, Moment.end(first), Moment.start(then), least, OptionalInt.of(most), Optional.empty(), 1);
     }
 
     /** The same with somewhere to wait longer. */
     public Lag sheltered(Shelter where) {
-        return new Lag(key, from, to, least, most, Optional.of(where));
+        return new Lag(key, from, to, least, most, Optional.of(where), weight);
+    }
+
+    /** The same, weightier or less so. */
+    public Lag weighing(int changed) {
+        return new Lag(key, from, to, least, most, shelter, changed);
     }
 }

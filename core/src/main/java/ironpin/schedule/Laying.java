@@ -19,6 +19,11 @@ final class Laying {
     private final List<List<Integer>> into = new ArrayList<>();
     private final List<List<Integer>> outOf = new ArrayList<>();
 
+    /** What each job begins to hold, and whether something is held until it is over. */
+    private final List<List<Hold>> begins = new ArrayList<>();
+
+    private final boolean[] ends;
+
     private int[] start;
     private int[] end;
     private int[] mode;
@@ -38,6 +43,15 @@ final class Laying {
         for (int i = 0; i < count; i++) {
             into.add(new ArrayList<>());
             outOf.add(new ArrayList<>());
+        }
+        ends = new boolean[count];
+        for (int i = 0; i < count; i++) {
+            Moment from = Moment.start(i);
+            begins.add(problem.holds().stream()
+                    .filter(hold -> hold.from().equals(from))
+                    .toList());
+            Moment to = Moment.end(i);
+            ends[i] = problem.holds().stream().anyMatch(hold -> hold.to().equals(to));
         }
         for (int i = 0; i < problem.lags().size(); i++) {
             Lag lag = problem.lags().get(i);
@@ -93,7 +107,7 @@ final class Laying {
             if (laid[i] || !ready(i)) {
                 continue;
             }
-            boolean open = roomFrom(i, earliest(i, release[i])) < NEVER;
+            boolean open = begins.get(i).isEmpty() || roomFrom(i, earliest(i, release[i])) < NEVER;
             double key = urgent ? deadline(i) * 1e6 + order[i] : order[i];
             if (best < 0 || (open && !bestOpen) || (open == bestOpen && key < bestKey)) {
                 best = i;
@@ -305,21 +319,13 @@ final class Laying {
                 return false;
             }
         }
-        for (Hold hold : problem.holds()) {
-            if (hold.to().equals(Moment.end(job))) {
-                return false;
-            }
-        }
-        return one[1] + by <= problem.workers().get(worker).until();
+        return !ends[job] && one[1] + by <= problem.workers().get(worker).until();
     }
 
     /** The earliest start from here at which the rooms have space for what it begins to hold. */
     private int roomFrom(int job, int from) {
         int at = from;
-        for (Hold hold : problem.holds()) {
-            if (!hold.from().equals(Moment.start(job))) {
-                continue;
-            }
+        for (Hold hold : begins.get(job)) {
             int next = spaceFrom(hold, at);
             if (next >= NEVER) {
                 return NEVER;

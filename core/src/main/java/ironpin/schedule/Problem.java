@@ -55,7 +55,8 @@ public record Problem(
                                 lag.from().mirrored(),
                                 lag.least(),
                                 lag.most(),
-                                lag.shelter()))
+                                lag.shelter(),
+                                lag.weight()))
                         .toList(),
                 holds.stream()
                         .map(one -> new Hold(

@@ -6,7 +6,7 @@ import java.util.Comparator;
  * How good an answer is, the weightiest first.
  *
  * @param broken ticks by which what must be kept is not: orders, workers' hours, rooms
- * @param excess ticks by which gaps are longer than they may be
+ * @param excess ticks by which gaps are longer than they may be, by their weight
  * @param late ticks by which the target is late
  * @param start of the first job that has not been put anywhere; later is better
  * @param waiting ticks that gaps last beyond their least, in all

@@ -12,6 +12,7 @@ import ironpin.cook.Boil;
 import ironpin.cook.Griddle;
 import ironpin.cook.PanFrySteam;
 import ironpin.cook.Steam;
+import ironpin.crew.Crew;
 import ironpin.dip.Dips;
 import ironpin.dough.DoughFamily;
 import ironpin.dough.DoughFormula;
@@ -207,7 +208,18 @@ public final class Styles {
             int each = styles.size() == 1 ? style.perEater(appetite) : style.perEater(grams / styles.size());
             lots.add(style.startLot(no, no, no, each, kit));
         }
-        return new Batch(title, serving, eaters, appetite, kit.waters(), guests(kit), doughs, fillings, lots);
+        return new Batch(
+                title,
+                serving,
+                eaters,
+                appetite,
+                kit.waters(),
+                guests(kit),
+                doughs,
+                fillings,
+                lots,
+                Crew.USUAL,
+                List.of());
     }
 
     private static Guests guests(Kit kit) {

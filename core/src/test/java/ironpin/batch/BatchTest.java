@@ -60,7 +60,9 @@ public class BatchTest {
                         Guests.USUAL,
                         List.of(),
                         SUPPER.fillings(),
-                        SUPPER.lots())
+                        SUPPER.lots(),
+                        SUPPER.crew(),
+                        SUPPER.held())
             },
             {"a piece of nothing", (Runnable) () -> lot.withDoughEach(Mass.ZERO)},
             {"a monstrous piece", (Runnable) () -> lot.withFillingEach(Mass.ofGrams(501))},
@@ -102,7 +104,9 @@ public class BatchTest {
                 SUPPER.guests(),
                 SUPPER.doughs(),
                 SUPPER.fillings(),
-                lots);
+                lots,
+                SUPPER.crew(),
+                SUPPER.held());
     }
 
     @Test(dataProvider = "nonsense")

@@ -8,6 +8,10 @@ import ironpin.cook.Fire;
 import ironpin.cook.Flame;
 import ironpin.cook.Spell;
 import ironpin.cook.Start;
+import ironpin.crew.Crew;
+import ironpin.crew.Person;
+import ironpin.crew.Plates;
+import ironpin.crew.Skill;
 import ironpin.dip.Dip;
 import ironpin.dip.Dips;
 import ironpin.dough.Bowl;
@@ -32,6 +36,7 @@ import ironpin.wrapper.Handiwork;
 import ironpin.wrapper.RollSchool;
 import java.time.Duration;
 import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -112,7 +117,25 @@ public final class RandomBatches {
                 guests(),
                 doughs,
                 fillings,
-                lots);
+                lots,
+                crew(),
+                List.of());
+    }
+
+    private Crew crew() {
+        List<Person> people = new ArrayList<>(List.of(Person.cook("You")));
+        if (random.nextInt(3) == 0) {
+            Set<Skill> does = random.nextBoolean() ? Set.of(Skill.FOLD) : Set.of(Skill.values());
+            Optional<LocalTime> comes =
+                    random.nextInt(4) == 0 ? Optional.of(LocalTime.of(17, random.nextInt(60))) : Optional.empty();
+            people.add(new Person("Helper", does, comes, Optional.empty(), 80 + random.nextInt(80)));
+        }
+        Plates plates = Plates.USUAL.going(Plates.Way.values()[random.nextInt(2)]);
+        return Crew.USUAL
+                .withPeople(people)
+                .withBurners(1 + random.nextInt(3))
+                .withTrays(random.nextInt(5))
+                .withPlates(plates);
     }
 
     private Guests guests() {

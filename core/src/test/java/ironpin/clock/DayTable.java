@@ -3,8 +3,9 @@ package ironpin.clock;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.Situation;
 import ironpin.quantity.UnitSystem;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.TreeSet;
+import java.util.Locale;
 
 /** The work of a day as rows of text; run it to print what stands in {@code day.txt}. */
 final class DayTable {
@@ -18,7 +19,7 @@ final class DayTable {
     }
 
     static List<String> rows(String situation) {
-        return BatchPlan.of(Situation.batch(situation)).timetable().tasks().stream()
+        return BatchPlan.of(Situation.batch(situation)).day().tasks().stream()
                 .map(DayTable::row)
                 .map(UnitSystem.METRIC::say)
                 .toList();
@@ -43,10 +44,28 @@ final class DayTable {
                         task.title(),
                         task.detail(),
                         task.time().toMinutes() + " min",
-                        String.join(" ", new TreeSet<>(task.needs())),
+                        work(task),
                         "after " + after,
                         parts,
                         spells)
                 .strip();
+    }
+
+    /** As in "cooking at 0 s for 30 s, at 360 s for 60 s; POT-1". */
+    private static String work(Task task) {
+        List<String> all = new ArrayList<>();
+        if (task.work() instanceof Work.Throughout whole) {
+            all.add(whole.craft().name().toLowerCase(Locale.ROOT) + (whole.yields() ? ", yields" : ""));
+        } else if (task.work() instanceof Work.Touched touched) {
+            touched.touches()
+                    .forEach(touch -> all.add("hands at " + touch.after().toSeconds() + " s for "
+                            + touch.time().toSeconds() + " s"));
+        } else {
+            all.add("alone");
+        }
+        for (Means means : task.means()) {
+            all.add(means instanceof Means.OfVessel vessel ? vessel.kind() + "-" + vessel.lot() : "machine");
+        }
+        return String.join("; ", all) + (task.ahead() ? "; may be ahead" : "");
     }
 }

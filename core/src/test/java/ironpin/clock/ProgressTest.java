@@ -22,6 +22,10 @@ public class ProgressTest {
                     Styles.get("pan-crescent"), "Supper", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL))
             .timetable();
 
+    private static List<Task> tasks(Timetable table) {
+        return table.slots().stream().map(Timetable.Slot::task).toList();
+    }
+
     private static Task task(String end) {
         return SCALDED.slots().stream()
                 .map(Timetable.Slot::task)
@@ -56,13 +60,22 @@ public class ProgressTest {
     /** Whoever waits is told the last thing of each chain, not every step of the day. */
     @Test
     public void aWaitingStepNamesOnlyTheLastOfEachChain() {
-        Task second = task("lot-1.cook-2");
+        Task third = task("lot-1.cook-3");
         Task serve = task(DayPlan.SERVE);
         assertTrue(serve.after().size() > 3, serve.after().toString());
-        assertFalse(Progress.of(SCALDED, Set.of(), Map.of()).before(serve).contains(second));
-        assertEquals(Progress.of(SCALDED, Set.of(), Map.of()).before(second), List.of(task("lot-1.cook-1")));
-        Set<String> cooked = Set.of("lot-1.cook-1");
-        assertFalse(Progress.of(SCALDED, cooked, Map.of()).before(second).contains(task("lot-1.cook-1")));
+        assertFalse(Progress.of(SCALDED, Set.of(), Map.of()).before(serve).contains(third));
+        List<Task> open = Progress.of(SCALDED, Set.of(), Map.of()).before(third);
+        assertTrue(open.contains(task("lot-1.cook-2")), open.toString());
+        assertFalse(open.contains(task("lot-1.cook-1")), open.toString());
+        // Besides the round before it only its own trays.
+        assertEquals(
+                open.size(),
+                1
+                        + third.prior().stream()
+                                .filter(TaskKey.Shaped.class::isInstance)
+                                .count());
+        Set<String> cooked = Set.of("lot-1.cook-2");
+        assertFalse(Progress.of(SCALDED, cooked, Map.of()).before(third).contains(task("lot-1.cook-2")));
     }
 
     /** What is cooked is done when the cook has looked at it, not when a timer rings. */
@@ -81,14 +94,14 @@ public class ProgressTest {
         Set<String> done = new HashSet<>();
         Task first = Progress.of(SCALDED, done, timed).now().orElseThrow();
         done.add(first.key());
-        for (Task wait : SCALDED.tasks()) {
+        for (Task wait : tasks(SCALDED)) {
             if (wait.waits()) {
                 timed.put(wait.key(), Duration.ofMinutes(5));
             }
         }
         Task now = Progress.of(SCALDED, done, timed).now().orElseThrow();
         assertTrue(now.busy() && done.containsAll(now.after()), now.toString());
-        SCALDED.tasks().stream().filter(one -> !one.waits()).forEach(one -> done.add(one.key()));
+        tasks(SCALDED).stream().filter(one -> !one.waits()).forEach(one -> done.add(one.key()));
         Progress waiting = Progress.of(SCALDED, done, timed);
         assertTrue(waiting.now().orElseThrow().waits());
     }

@@ -58,7 +58,8 @@ public class BatchPlanTest {
                 double high = Math.max(21, lot.dough().water().celsius());
                 assertTrue(lot.mixed().celsius() >= low - 1e-3 && lot.mixed().celsius() <= high + 1e-3);
             }
-            assertEquals(plan.timetable().serving(), plan.batch().serving());
+            assertEquals(
+                    plan.timetable().serving().toLocalDateTime(), plan.batch().serving());
         }
     }
 

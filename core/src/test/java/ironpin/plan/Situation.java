@@ -10,10 +10,13 @@ import ironpin.batch.edit.Pins;
 import ironpin.batch.edit.PlanField;
 import ironpin.batch.edit.PlanNumber;
 import ironpin.batch.edit.SpellComposing;
-import ironpin.clock.Lateness;
-import ironpin.clock.Progress;
+import ironpin.clock.Forecast;
+import ironpin.clock.Standing;
 import ironpin.cook.CookMethod;
 import ironpin.cook.Start;
+import ironpin.crew.Person;
+import ironpin.crew.Plates;
+import ironpin.crew.Skill;
 import ironpin.dough.DoughFamily;
 import ironpin.dough.KneadSchool;
 import ironpin.dough.Kneading;
@@ -103,15 +106,29 @@ public final class Situation {
 
     private List<Finding> findings() {
         BatchPlan plan = BatchPlan.of(batch);
-        Optional<Lateness> lateness = late.isZero()
+        Optional<Forecast> forecast = late.isZero()
                 ? Optional.empty()
-                : Optional.of(Progress.of(plan.timetable(), Set.of(), Map.of())
-                        .lateness(plan.timetable().latestStart().plus(late)));
+                : Optional.of(Forecast.of(
+                        plan.day(),
+                        plan.timetable(),
+                        Standing.of(
+                                plan.timetable(),
+                                Map.of(),
+                                Map.of(),
+                                plan.timetable().latestStart().plus(late))));
         List<Finding> all = new ArrayList<>();
         for (Station station : Station.values()) {
-            all.addAll(Findings.at(station, plan, 1, lateness));
+            all.addAll(Findings.at(station, plan, 1, forecast));
         }
         return all;
+    }
+
+    private Batch people(int count) {
+        List<Person> people = new ArrayList<>();
+        for (int i = 1; i <= count; i++) {
+            people.add(Person.cook("Cook " + i));
+        }
+        return batch.withCrew(batch.crew().withPeople(people));
     }
 
     private void step(String step) {
@@ -134,6 +151,16 @@ public final class Situation {
             return;
         }
         batch = switch (name) {
+            case "held" ->
+                batch.holding(
+                        value.substring(0, value.indexOf('@')),
+                        Optional.of(EVENING.minusMinutes(Long.parseLong(value.substring(value.indexOf('@') + 1)))));
+            case "people" -> people(Integer.parseInt(value));
+            case "does" ->
+                batch.withCrew(
+                        batch.crew().withPeople(List.of(Person.cook("You").withDoes(Set.of(Skill.valueOf(value))))));
+            case "plates" ->
+                batch.withCrew(batch.crew().withPlates(batch.crew().plates().going(Plates.Way.valueOf(value))));
             case "family" ->
                 Composing.family(
                         batch, 1, DoughFamily.valueOf(value), batch.lot(1).method(), Kit.usual());

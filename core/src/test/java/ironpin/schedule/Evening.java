@@ -87,7 +87,8 @@ public final class Evening {
                                 stands.to(),
                                 30,
                                 OptionalInt.of(45),
-                                Optional.of(new Lag.Shelter(0, 1, OptionalInt.empty())))
+                                Optional.of(new Lag.Shelter(0, 1, OptionalInt.empty())),
+                                1)
                         : stands,
                 Lag.after("filled", FILLING, SHAPE),
                 Lag.between("pieces wait", SHAPE, BOIL, 0, 30),

@@ -61,7 +61,7 @@ public final class SmallKitchens {
             Optional<Lag.Shelter> shelter = limited && random.nextInt(4) == 0
                     ? Optional.of(new Lag.Shelter(1, 1, OptionalInt.empty()))
                     : Optional.empty();
-            lags.add(new Lag("gap " + i, Moment.end(i), Moment.start(to), least, most, shelter));
+            lags.add(new Lag("gap " + i, Moment.end(i), Moment.start(to), least, most, shelter, 1));
         }
         return lags;
     }

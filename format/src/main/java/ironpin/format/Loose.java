@@ -4,6 +4,7 @@ import ironpin.batch.Lot;
 import ironpin.cook.Cooking;
 import ironpin.cook.Vessel;
 import ironpin.cook.VesselKind;
+import ironpin.crew.Crew;
 import ironpin.dough.DoughFamily;
 import ironpin.dough.Kneading;
 import ironpin.filling.FillingKind;
@@ -40,6 +41,12 @@ final class Loose {
             ObjectNode rule = lot.putObject("rule");
             RULE.stream().filter(lot::hasNonNull).findFirst().ifPresent(name -> rule.set(name, lot.get(name)));
             atWork(lot);
+        }
+        if (!batch.hasNonNull("crew")) {
+            batch.set("crew", Spelling.JSON.valueToTree(Crew.USUAL));
+        }
+        if (!batch.hasNonNull("held")) {
+            batch.putArray("held");
         }
         for (JsonNode one : batch.path("doughs")) {
             ObjectNode dough = (ObjectNode) one;

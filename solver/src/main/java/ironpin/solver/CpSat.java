@@ -4,25 +4,38 @@ import com.google.ortools.Loader;
 import com.google.ortools.sat.CpSolver;
 import com.google.ortools.sat.CpSolverStatus;
 import com.google.ortools.sat.IntVar;
+import com.google.ortools.sat.LinearArgument;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.Literal;
 import ironpin.schedule.Answer;
 import ironpin.schedule.Checked;
+import ironpin.schedule.Draft;
 import ironpin.schedule.Problem;
 import ironpin.schedule.Score;
 import ironpin.schedule.Solved;
 import ironpin.schedule.Solver;
 import java.time.Duration;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Consumer;
 
 /**
- * The best answer by a solver that learns from its dead ends (CP-SAT of OR-Tools). One thread and a budget that counts work and
- * not seconds: the same problem always gives the same answer.
+ * The best answer by a solver that learns from its dead ends (CP-SAT of OR-Tools), put to work from both sides at once: one search
+ * shows what no answer can beat, another makes the answer there is better. Budgets count work and not seconds, so the same
+ * problem always gives the same answer.
  */
 public final class CpSat implements Solver {
     private static final int SEED = 1;
 
-    /** What the solver is given for the second question, of the effort there is. */
-    private static final double FOR_WAITING = 0.35;
+    /** Shares of the effort: laying out again and again, the two searches side by side, less lying about. */
+    private static final double LAYING = 0.2;
+
+    private static final double SEARCHING = 0.55;
+    private static final double WAITING = 0.25;
+
+    /** Work the solver counts in a second, and layings in a second, on the machine docs/benchmarks.md was measured on. */
+    private static final double WORK = 0.055;
+
+    private static final double LAYINGS = 1_500;
 
     private CpSat() {}
 
@@ -31,7 +44,7 @@ public final class CpSat implements Solver {
      *
      * @param missing told why, if it does not
      */
-    public static Solver orNobody(java.util.function.Consumer<Throwable> missing) {
+    public static Solver orNobody(Consumer<Throwable> missing) {
         try {
             Loader.loadNativeLibraries();
             return new CpSat();
@@ -43,41 +56,75 @@ public final class CpSat implements Solver {
 
     @Override
     public Solved improve(Problem problem, Answer first, Duration effort) {
-        Checked known = Checked.of(problem, first);
+        double seconds = effort.toMillis() / 1_000.0;
+        Answer laid = Draft.around(problem, first, (int) Math.max(1, seconds * LAYING * LAYINGS));
+        Answer start = better(problem, first, laid);
+        Checked known = Checked.of(problem, start);
+        double work = seconds * SEARCHING * WORK;
+        CompletableFuture<Found> bound =
+                CompletableFuture.supplyAsync(() -> start(problem, start, known, proving(work)));
+        Found better = start(problem, start, known, improving(work));
+        Found proven = bound.join();
+        Answer best = better(problem, better(problem, start, proven.answer), better.answer);
+        int least = Math.min(proven.beyond(), better.beyond());
+        Checked now = Checked.of(problem, best);
+        boolean done = proven.optimal || better.optimal;
+        int more = !now.score().kept() ? (done ? 0 : -1) : Math.max(0, least - ahead(known, now));
+        if (!done && more != 0) {
+            return new Solved(best, now, new Solved.Proof(false, more));
+        }
+        return calmer(problem, best, now, seconds * WAITING * WORK);
+    }
+
+    /** By how much an answer is better than another that keeps as much: what is less late, or starts later. */
+    private static int ahead(Checked before, Checked now) {
+        return before.score().late()
+                - now.score().late()
+                + Math.max(0, now.score().start() - before.score().start());
+    }
+
+    /**
+     * What a search came to.
+     *
+     * @param answer the best it found
+     * @param optimal whether there is no better
+     * @param beyond ticks by which another might begin later than the one it began with; many where nothing is known
+     */
+    private record Found(Answer answer, boolean optimal, int beyond) {}
+
+    private static Found start(Problem problem, Answer first, Checked known, CpSolver solver) {
         Model model = new Model(problem, first, known);
         long range = model.range();
-        LinearExpr weightiest = LinearExpr.newBuilder()
+        model.cp.minimize(LinearExpr.newBuilder()
                 .addTerm(model.late, range)
                 .addTerm(model.first, -1)
-                .add(LinearExpr.weightedSum(
-                        new com.google.ortools.sat.LinearArgument[] {model.excess}, new long[] {range * range * 4}))
-                .build();
-        model.cp.minimize(weightiest);
-        double seconds = effort.toMillis() / 1_000.0;
-        CpSolver start = solver(seconds * (1 - FOR_WAITING));
-        CpSolverStatus status = start.solve(model.cp);
+                .add(LinearExpr.weightedSum(new LinearArgument[] {model.excess}, new long[] {range * range * 4}))
+                .build());
+        CpSolverStatus status = solver.solve(model.cp);
         if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {
-            return new Solved(first, known, Solved.Proof.NONE);
+            return new Found(first, false, Integer.MAX_VALUE);
         }
-        Answer best = better(problem, first, model.answer(values(start)));
-        boolean proven = status == CpSolverStatus.OPTIMAL;
-        int more = proven ? 0 : (int) Math.round(start.objectiveValue() - start.bestObjectiveBound());
-        if (!proven) {
-            return new Solved(best, Checked.of(problem, best), new Solved.Proof(false, more));
-        }
-        // The same start and no gap longer, with less lying about.
-        Checked now = Checked.of(problem, best);
-        Model second = new Model(problem, best, now);
+        Score score = known.score();
+        double value = (double) range * score.late() - score.start();
+        int beyond = score.kept() && score.late() == 0
+                ? (int) Math.max(0, Math.round(value - solver.bestObjectiveBound()))
+                : Integer.MAX_VALUE;
+        return new Found(model.answer(values(solver)), status == CpSolverStatus.OPTIMAL, beyond);
+    }
+
+    /** The same start and no gap longer, with less lying about. */
+    private static Solved calmer(Problem problem, Answer best, Checked now, double work) {
+        Model model = new Model(problem, best, now);
         Score score = now.score();
-        second.cp.addGreaterOrEqual(second.first, score.start());
-        second.cp.addLessOrEqual(second.late, score.late());
-        second.cp.addLessOrEqual(second.excess, score.excess());
-        second.cp.minimize(second.waiting);
-        CpSolver wait = solver(seconds * FOR_WAITING);
-        CpSolverStatus less = wait.solve(second.cp);
-        boolean found = less == CpSolverStatus.OPTIMAL || less == CpSolverStatus.FEASIBLE;
-        Answer calm = found ? better(problem, best, second.answer(values(wait))) : best;
-        return new Solved(calm, Checked.of(problem, calm), new Solved.Proof(less == CpSolverStatus.OPTIMAL, 0));
+        model.cp.addGreaterOrEqual(model.first, score.start());
+        model.cp.addLessOrEqual(model.late, score.late());
+        model.cp.addLessOrEqual(model.excess, score.excess());
+        model.cp.minimize(model.waiting);
+        CpSolver solver = improving(work);
+        CpSolverStatus status = solver.solve(model.cp);
+        boolean found = status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
+        Answer calm = found ? better(problem, best, model.answer(values(solver))) : best;
+        return new Solved(calm, Checked.of(problem, calm), new Solved.Proof(status == CpSolverStatus.OPTIMAL, 0));
     }
 
     private static Answer better(Problem problem, Answer known, Answer found) {
@@ -86,14 +133,31 @@ public final class CpSat implements Solver {
         return after.compareTo(before) < 0 ? found : known;
     }
 
-    private static CpSolver solver(double seconds) {
+    /** From what no answer can beat downwards. */
+    private static CpSolver proving(double work) {
+        CpSolver solver = solver(work);
+        solver.getParameters().setUseObjectiveLbSearch(true).setNumWorkers(1);
+        return solver;
+    }
+
+    /** From the answer there is upwards: two searches in turn, one of which changes a part of it at a time. */
+    private static CpSolver improving(double work) {
+        CpSolver solver = solver(work);
+        solver.getParameters().setNumWorkers(2).setInterleaveSearch(true);
+        return solver;
+    }
+
+    private static CpSolver solver(double work) {
         CpSolver solver = new CpSolver();
         solver.getParameters()
-                .setNumWorkers(1)
                 .setRandomSeed(SEED)
-                .setMaxDeterministicTime(seconds)
-                // A machine that is busy with other things gives up some time later, and says so.
-                .setMaxTimeInSeconds(seconds * 10);
+                .setLinearizationLevel(0)
+                .setCpModelProbingLevel(0)
+                .setMaxPresolveIterations(1)
+                .setSymmetryLevel(0)
+                .setMaxDeterministicTime(work)
+                // A machine that is busy with other things gives up some time later, and says what it knows.
+                .setMaxTimeInSeconds(work / WORK * 10);
         return solver;
     }
 

@@ -42,6 +42,7 @@ final class Model {
     private final BoolVar[][] mode;
     private final Map<Integer, BoolVar> sheltered = new LinkedHashMap<>();
     private final List<IntVar> longer = new ArrayList<>();
+    private final List<Long> weights = new ArrayList<>();
     private final Precedence order;
     private final boolean gapsKept;
 
@@ -64,7 +65,8 @@ final class Model {
         end = new IntVar[jobs];
         mode = new BoolVar[jobs][];
         first = cp.newIntVar(low, high, "first");
-        late = cp.newIntVar(0, score.kept() ? score.late() : score.late() + span, "late");
+        // A table that has been called is never later for the sake of a gap.
+        late = cp.newIntVar(0, score.late(), "late");
         for (int i = 0; i < jobs; i++) {
             job(i);
         }
@@ -82,13 +84,37 @@ final class Model {
             lag(i, waits);
         }
         waiting = waits.build();
-        excess = LinearExpr.sum(longer.toArray(new IntVar[0]));
+        excess = LinearExpr.weightedSum(
+                longer.toArray(new IntVar[0]),
+                weights.stream().mapToLong(Long::longValue).toArray());
         for (int worker = 0; worker < problem.workers().size(); worker++) {
             worker(worker);
         }
         for (int room = 0; room < problem.rooms().size(); room++) {
             room(room);
         }
+        work();
+    }
+
+    /** Follows from the rest, but saves the solver from finding it out: nobody works more than there is time. */
+    private void work() {
+        IntVar over = cp.newIntVar(low, high + span(), "over");
+        LinearExprBuilder all = LinearExpr.newBuilder();
+        for (int i = 0; i < problem.jobs().size(); i++) {
+            Job job = problem.jobs().get(i);
+            cp.addGreaterOrEqual(over, end[i]);
+            int touched = job.touches().stream().mapToInt(Touch::length).sum();
+            for (int m = 0; m < mode[i].length && job.held().isEmpty(); m++) {
+                Mode way = job.modes().get(m);
+                all.addTerm(
+                        mode[i][m],
+                        job.touches().isEmpty() ? way.time() * way.workers().size() : touched);
+            }
+        }
+        int workers = problem.workers().size();
+        LinearExprBuilder time = LinearExpr.newBuilder().addTerm(over, workers).addTerm(first, -workers);
+        cp.addLessOrEqual(all, time);
+        cp.addHint(over, hint.slots().stream().mapToInt(Answer.Slot::end).max().orElse(0));
     }
 
     /** No day takes longer than everything one after another. */
@@ -98,7 +124,7 @@ final class Model {
             sum += job.modes().stream().mapToInt(Mode::time).max().orElse(job.time());
         }
         for (Lag lag : problem.lags()) {
-            sum += lag.least();
+            sum += Math.max(0, lag.least());
         }
         return sum;
     }
@@ -222,8 +248,10 @@ final class Model {
                 .add(at(lag.to()))
                 .addTerm(at(lag.from()), -1)
                 .build();
-        cp.addGreaterOrEqual(gap, lag.least());
-        waits.add(at(lag.to())).addTerm(at(lag.from()), -1).add(-lag.least());
+        if (lag.least() != Lag.EITHER) {
+            cp.addGreaterOrEqual(gap, lag.least());
+            waits.add(at(lag.to())).addTerm(at(lag.from()), -1).add(-lag.least());
+        }
         if (lag.most().isEmpty()) {
             return;
         }
@@ -232,6 +260,7 @@ final class Model {
             IntVar more = cp.newIntVar(0, 2L * span(), "more" + number);
             cp.addHint(more, 0);
             longer.add(more);
+            weights.add((long) lag.weight());
             over.addTerm(more, -1);
         }
         LinearExpr kept = over.build();

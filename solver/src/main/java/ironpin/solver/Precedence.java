@@ -12,7 +12,9 @@ final class Precedence {
         int count = problem.jobs().size();
         before = new boolean[count][count];
         for (Lag lag : problem.lags()) {
-            if (lag.from().edge() == Moment.Edge.END && lag.to().edge() == Moment.Edge.START) {
+            if (lag.least() != Lag.EITHER
+                    && lag.from().edge() == Moment.Edge.END
+                    && lag.to().edge() == Moment.Edge.START) {
                 before[lag.from().job()][lag.to().job()] = true;
             }
         }

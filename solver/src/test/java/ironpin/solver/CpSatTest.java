@@ -102,7 +102,13 @@ public class CpSatTest {
             lags.add(
                     longer
                             ? new Lag(
-                                    lag.key(), lag.from(), lag.to(), lag.least(), OptionalInt.empty(), Optional.empty())
+                                    lag.key(),
+                                    lag.from(),
+                                    lag.to(),
+                                    lag.least(),
+                                    OptionalInt.empty(),
+                                    Optional.empty(),
+                                    1)
                             : lag);
         }
         return new Problem(

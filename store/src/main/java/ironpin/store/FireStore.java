@@ -59,6 +59,24 @@ public final class FireStore {
                 .map(row -> cooked(dsl, row)));
     }
 
+    /** What went in or came out of a batch at this moment is taken back. @return lots it happened to */
+    public List<Integer> takeBack(long batchId, Instant at) {
+        return cupboard.write(dsl -> {
+            List<Integer> lots = dsl.selectFrom(ROUND_COOKED)
+                    .where(ROUND_COOKED.BATCH_ID.eq(batchId))
+                    .and(ROUND_COOKED.IN_AT.eq(Times.kept(at)).or(ROUND_COOKED.OUT_AT.eq(Times.kept(at))))
+                    .fetch(ROUND_COOKED.LOT_NO);
+            dsl.deleteFrom(ROUND_COOKED)
+                    .where(ROUND_COOKED.BATCH_ID.eq(batchId), ROUND_COOKED.IN_AT.eq(Times.kept(at)))
+                    .execute();
+            dsl.update(ROUND_COOKED)
+                    .setNull(ROUND_COOKED.OUT_AT)
+                    .where(ROUND_COOKED.BATCH_ID.eq(batchId), ROUND_COOKED.OUT_AT.eq(Times.kept(at)))
+                    .execute();
+            return lots;
+        });
+    }
+
     /** Every round that is on the fire. */
     public List<Cooked> onTheFire() {
         return cupboard.read(dsl -> dsl.selectFrom(ROUND_COOKED)

@@ -3,7 +3,6 @@ package ironpin.store;
 import static ironpin.store.db.Tables.STEP_DONE;
 import static ironpin.store.db.Tables.TIMER;
 import static org.jooq.impl.DSL.max;
-import static org.jooq.impl.DSL.select;
 
 import ironpin.refusal.Refused;
 import ironpin.store.db.tables.records.TimerRecord;
@@ -13,8 +12,10 @@ import java.time.OffsetDateTime;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 /** What has been ticked off and what is being timed. */
 public final class RunStore {
@@ -36,10 +37,16 @@ public final class RunStore {
 
     /** Ticks a task; ticking it again keeps the first time. */
     public void tick(long batchId, String taskKey, Instant now) {
+        tick(batchId, taskKey, null, now);
+    }
+
+    /** Ticks a task. @param person who did it, by name; null where nobody said so */
+    public void tick(long batchId, String taskKey, String person, Instant now) {
         cupboard.write(dsl -> dsl.insertInto(STEP_DONE)
                 .set(STEP_DONE.BATCH_ID, batchId)
                 .set(STEP_DONE.TASK_KEY, taskKey)
                 .set(STEP_DONE.DONE_AT, Times.kept(now))
+                .set(STEP_DONE.BY_PERSON, person)
                 .onDuplicateKeyIgnore()
                 .execute());
     }
@@ -51,14 +58,52 @@ public final class RunStore {
                 .execute());
     }
 
-    /** Takes the last tick back, whatever it was of. */
-    public void takeBack(long batchId) {
-        cupboard.write(dsl -> dsl.deleteFrom(STEP_DONE)
-                .where(
-                        STEP_DONE.BATCH_ID.eq(batchId),
-                        STEP_DONE.DONE_AT.eq(
-                                select(max(STEP_DONE.DONE_AT)).from(STEP_DONE).where(STEP_DONE.BATCH_ID.eq(batchId))))
-                .execute());
+    /**
+     * Takes the last move back, whatever it was: what was ticked, started or stopped at that moment together.
+     *
+     * @return when that was; nothing where nothing had been done
+     */
+    public Optional<Instant> takeBack(long batchId) {
+        return cupboard.write(dsl -> {
+            OffsetDateTime last = Stream.of(
+                            dsl.select(max(STEP_DONE.DONE_AT)).from(STEP_DONE).where(STEP_DONE.BATCH_ID.eq(batchId)),
+                            dsl.select(max(TIMER.STARTED_AT)).from(TIMER).where(TIMER.BATCH_ID.eq(batchId)),
+                            dsl.select(max(TIMER.STOPPED_AT)).from(TIMER).where(TIMER.BATCH_ID.eq(batchId)))
+                    .map(query -> query.fetchOne().value1())
+                    .filter(Objects::nonNull)
+                    .max(Comparator.comparing(OffsetDateTime::toInstant))
+                    .orElse(null);
+            if (last == null) {
+                return Optional.empty();
+            }
+            dsl.deleteFrom(STEP_DONE)
+                    .where(STEP_DONE.BATCH_ID.eq(batchId), STEP_DONE.DONE_AT.eq(last))
+                    .execute();
+            dsl.deleteFrom(TIMER)
+                    .where(TIMER.BATCH_ID.eq(batchId), TIMER.STARTED_AT.eq(last))
+                    .execute();
+            dsl.update(TIMER)
+                    .setNull(TIMER.STOPPED_AT)
+                    .where(TIMER.BATCH_ID.eq(batchId), TIMER.STOPPED_AT.eq(last))
+                    .execute();
+            return Optional.of(Times.read(last));
+        });
+    }
+
+    /** A minute more on a timer of this batch, counted from now where it has rung. */
+    public void addMinute(long batchId, long timerId, Instant now) {
+        cupboard.write(dsl -> {
+            dsl.selectFrom(TIMER)
+                    .where(TIMER.BATCH_ID.eq(batchId), TIMER.ID.eq(timerId), TIMER.STOPPED_AT.isNull())
+                    .fetchOptional()
+                    .ifPresent(row -> {
+                        long run = Duration.between(Times.read(row.getStartedAt()), now)
+                                .toSeconds();
+                        row.setSeconds(Math.max(row.getSeconds(), run) + 60);
+                        row.update();
+                    });
+            return timerId;
+        });
     }
 
     /** Timers of a batch that have not been stopped, the first to ring first. */

@@ -67,6 +67,7 @@ public final class PlanField<A extends Address> {
                         RollField.ALL,
                         HandField.ALL,
                         VesselField.ALL,
+                        CrewField.ALL,
                         SpellField.ALL,
                         PackField.ALL)
                 .<PlanField<?>>flatMap(List::stream)

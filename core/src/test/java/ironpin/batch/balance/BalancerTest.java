@@ -188,7 +188,9 @@ public class BalancerTest {
                 Guests.USUAL,
                 one.doughs(),
                 one.fillings(),
-                List.of(one.lot(1), second));
+                List.of(one.lot(1), second),
+                one.crew(),
+                one.held());
         Balance balance = Balancer.solve(DoughField.FLOUR.write(
                 batch,
                 Address.dough(1),

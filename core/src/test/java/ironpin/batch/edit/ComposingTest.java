@@ -32,6 +32,7 @@ import ironpin.style.Styles;
 import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.Fold;
 import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -156,8 +157,8 @@ public class ComposingTest {
     public void anotherSchoolMovesTheStartOfTheDay() {
         Batch overnight = Composing.kneading(BATCH, 1, new Kneading(KneadSchool.OVERNIGHT, Kneading.By.HAND));
         assertEquals(overnight.dough(1).rest().toHours(), 20);
-        LocalDateTime usual = BatchPlan.of(BATCH).timetable().latestStart();
-        LocalDateTime cold = BatchPlan.of(overnight).timetable().latestStart();
+        ZonedDateTime usual = BatchPlan.of(BATCH).timetable().latestStart();
+        ZonedDateTime cold = BatchPlan.of(overnight).timetable().latestStart();
         assertTrue(cold.plusHours(18).isBefore(usual), cold + " against " + usual);
         Batch machine = Composing.kneading(BATCH, 1, new Kneading(KneadSchool.LONG, Kneading.By.MACHINE));
         assertTrue(BatchPlan.of(machine).timetable().slots().stream()

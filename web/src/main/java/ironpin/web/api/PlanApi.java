@@ -174,7 +174,7 @@ class PlanApi {
                 lot.rope().cut().millimetres(),
                 lot.rope().longest(),
                 lot.rounds().sizes(),
-                plan.timetable().latestStart(),
+                plan.timetable().latestStart().toLocalDateTime(),
                 plan.timetable().slots().stream().map(PlanApi::step).toList(),
                 Arrays.stream(Station.values())
                         .flatMap(station -> Findings.at(station, plan, 1).stream()
@@ -190,8 +190,8 @@ class PlanApi {
     private static PlanStep step(Timetable.Slot slot) {
         return new PlanStep(
                 slot.task().key(),
-                slot.start(),
-                slot.end(),
+                slot.start().toLocalDateTime(),
+                slot.end().toLocalDateTime(),
                 UnitSystem.METRIC.say(slot.task().title()));
     }
 

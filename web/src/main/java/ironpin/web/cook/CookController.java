@@ -4,6 +4,7 @@ import ironpin.batch.Batch;
 import ironpin.batch.Station;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.SpellComposing;
+import ironpin.clock.Progress;
 import ironpin.cook.Cooking;
 import ironpin.cook.Fire;
 import ironpin.cook.Flame;
@@ -86,7 +87,7 @@ class CookController {
             batch = stored.batch();
         }
         Screen screen = screens.tried(stored, batch, Station.COOK, lot);
-        shown.show(screen, false, model);
+        shown.show(screen, Progress.ALL, model);
         InsidePiece.of(screen.lot()).ifPresent(inside -> {
             model.addAttribute(
                     "round",

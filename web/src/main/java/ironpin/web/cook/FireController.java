@@ -1,19 +1,14 @@
 package ironpin.web.cook;
 
-import ironpin.clock.DayPlan;
 import ironpin.cook.Course;
 import ironpin.cook.ProbeLesson;
 import ironpin.devices.probe.ProbeTraits;
-import ironpin.plan.BatchPlan;
-import ironpin.plan.LotPlan;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Temperature;
 import ironpin.refusal.Refused;
 import ironpin.store.BatchStore;
-import ironpin.store.Cupboard;
 import ironpin.store.FireStore;
 import ironpin.store.KitStore;
-import ironpin.store.RunStore;
 import ironpin.store.StoredBatch;
 import ironpin.store.WorkStore.Of;
 import ironpin.web.kitchen.FireDesk;
@@ -24,8 +19,6 @@ import ironpin.web.page.NotChanged;
 import ironpin.web.page.TypedValue;
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
-import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -42,28 +35,25 @@ class FireController {
     private static final double HOTTEST = 150;
     private static final String ALLOWED = "A temperature in the middle of a piece, −30 to 150 °C.";
 
-    private final Cupboard cupboard;
+    private final RoundsInAndOut rounds;
     private final BatchStore batches;
     private final FireStore fire;
-    private final RunStore runs;
     private final KitStore kit;
     private final FireDesk desk;
     private final Changes changes;
     private final Clock clock;
 
     FireController(
-            Cupboard cupboard,
+            RoundsInAndOut rounds,
             BatchStore batches,
             FireStore fire,
-            RunStore runs,
             KitStore kit,
             FireDesk desk,
             Changes changes,
             Clock clock) {
-        this.cupboard = cupboard;
+        this.rounds = rounds;
         this.batches = batches;
         this.fire = fire;
-        this.runs = runs;
         this.kit = kit;
         this.desk = desk;
         this.changes = changes;
@@ -74,34 +64,7 @@ class FireController {
     @PostMapping("/in")
     String in(@PathVariable long id, From from, Model model) {
         return changes.kept(
-                id,
-                from,
-                model,
-                () -> cupboard.together(() -> {
-                    StoredBatch stored = batches.load(id);
-                    BatchPlan plan = BatchPlan.of(stored.batch());
-                    LotPlan lot = plan.lot(from.lotOf(stored.batch()));
-                    Of of = new Of(id, lot.lot().no());
-                    List<Integer> sizes = lot.rounds().sizes();
-                    int before = fire.rounds(of).size();
-                    if (before >= sizes.size()) {
-                        throw new Refused("all " + sizes.size() + " rounds have been in");
-                    }
-                    Instant now = clock.instant();
-                    FireStore.Cooked round = fire.in(of, sizes.get(before), now);
-                    desk.in(round);
-                    String key = DayPlan.round(of.lot(), round.round());
-                    boolean listed = plan.timetable().slots().stream()
-                            .anyMatch(slot -> slot.task().key().equals(key));
-                    if (listed) {
-                        Duration end = Duration.ZERO;
-                        for (int i = 0; i < lot.spells().size(); i++) {
-                            end = end.plus(lot.spells().get(i).time());
-                            runs.startTimer(id, key, lot.card().get(i).key(), end, now);
-                        }
-                    }
-                    return batches.start(id, now);
-                }));
+                id, from, model, () -> rounds.in(id, from.lotOf(batches.load(id).batch()), clock.instant()));
     }
 
     @PostMapping("/out")
@@ -110,18 +73,7 @@ class FireController {
                 id,
                 from,
                 model,
-                () -> cupboard.together(() -> {
-                    StoredBatch stored = batches.load(id);
-                    Of of = new Of(id, from.lotOf(stored.batch()));
-                    Instant now = clock.instant();
-                    int round = fire.rounds(of).size();
-                    fire.out(of, now);
-                    desk.out(of);
-                    runs.timers(id).stream()
-                            .filter(timer -> timer.taskKey().equals(DayPlan.round(of.lot(), round)))
-                            .forEach(timer -> runs.stopTimer(id, timer.id(), now));
-                    return stored;
-                }));
+                () -> rounds.out(id, from.lotOf(batches.load(id).batch()), clock.instant()));
     }
 
     /** Takes the last round back. */

@@ -167,10 +167,7 @@ class DemoKitchen implements SmartInitializingSingleton {
         BatchPlan.of(step.batch())
                 .timetable()
                 .slots()
-                .forEach(slot -> runs.tick(
-                        id,
-                        slot.task().key(),
-                        slot.end().atZone(clock.getZone()).toInstant()));
+                .forEach(slot -> runs.tick(id, slot.task().key(), slot.end().toInstant()));
         book.record(id, 1, batch.lot(1).style(), outcome, served.plus(Duration.ofHours(1)));
         kits.learn(id, 1, FlourLesson.of(step.batch().dough(1), logged.points()), served.plus(Duration.ofHours(1)));
     }

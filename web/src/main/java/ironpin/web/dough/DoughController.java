@@ -7,6 +7,7 @@ import ironpin.batch.edit.Composing;
 import ironpin.batch.edit.DoughChanges;
 import ironpin.batch.edit.DoughField;
 import ironpin.batch.edit.OutOfRange;
+import ironpin.clock.Progress;
 import ironpin.dough.DoughAddition;
 import ironpin.dough.DoughFamily;
 import ironpin.dough.KneadSchool;
@@ -184,7 +185,7 @@ class DoughController {
         } catch (OutOfRange notANumber) {
             batch = stored.batch();
         }
-        shown.show(screens.tried(stored, batch, Station.DOUGH, lot), false, model);
+        shown.show(screens.tried(stored, batch, Station.DOUGH, lot), Progress.ALL, model);
         return "tried :: answer";
     }
 

@@ -1,7 +1,7 @@
 package ironpin.web.home;
 
-import ironpin.clock.Lateness;
-import ironpin.clock.Progress;
+import ironpin.clock.Forecast;
+import ironpin.clock.Standing;
 import ironpin.clock.Timetable;
 import ironpin.plan.BatchPlan;
 import ironpin.store.BatchStore;
@@ -16,11 +16,11 @@ import ironpin.wording.Count;
 import ironpin.wording.Span;
 import java.time.Clock;
 import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -103,7 +103,9 @@ class HomeController {
 
     /** When to begin, or how long ago that was. */
     private String start(BatchPlan plan) {
-        Lateness late = Progress.of(plan.timetable(), Set.of(), Map.of()).lateness(LocalDateTime.now(clock));
+        ZonedDateTime now = ZonedDateTime.now(clock);
+        Standing standing = Standing.of(plan.timetable(), Map.of(), Map.of(), now);
+        Forecast late = Forecast.of(plan.day(), plan.timetable(), standing);
         return late.isLate()
                 ? ", " + Span.of(late.late()) + " late to start (est.)"
                 : ", start by "

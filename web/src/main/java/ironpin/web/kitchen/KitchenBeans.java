@@ -9,6 +9,8 @@ import ironpin.store.FireStore;
 import ironpin.store.FreezerStore;
 import ironpin.store.HandStore;
 import ironpin.store.KitStore;
+import ironpin.store.LaidStore;
+import ironpin.store.PaceStore;
 import ironpin.store.RunStore;
 import ironpin.store.ShoppingStore;
 import ironpin.store.StoveStore;
@@ -92,6 +94,16 @@ class KitchenBeans {
     @Bean
     RunStore runStore(Cupboard cupboard) {
         return new RunStore(cupboard);
+    }
+
+    @Bean
+    LaidStore laidStore(Cupboard cupboard) {
+        return new LaidStore(cupboard);
+    }
+
+    @Bean
+    PaceStore paceStore(Cupboard cupboard) {
+        return new PaceStore(cupboard);
     }
 
     @Bean

@@ -156,7 +156,7 @@ public class Changes {
     }
 
     private String show(Screen screen, From from, Model model) {
-        shown.show(screen, from.bench(), model);
+        shown.show(screen, from.who(), model);
         return from.view();
     }
 

@@ -8,15 +8,15 @@ import java.util.Optional;
 /**
  * Where a change was made, so that the answer shows the same place.
  *
- * @param place key of the station, or "run"
+ * @param place key of the station, "run" or "bench"
  * @param lot the lane in hand; 0 for the first
- * @param bench whether the run page was in its large form
+ * @param who number of the person whose bench it is, from 0; -1 for everybody's
  * @param page a name the browser gave its page, so that it is not told what it did itself
  * @param htmx whether only the screen is wanted
  * @param revision of the batch that was looked at; 0 if that was not said
  * @param units that its numbers are typed in
  */
-public record From(String place, int lot, boolean bench, String page, boolean htmx, int revision, UnitSystem units) {
+public record From(String place, int lot, int who, String page, boolean htmx, int revision, UnitSystem units) {
     public Optional<Station> at() {
         return Station.ofKey(place);
     }
@@ -27,7 +27,7 @@ public record From(String place, int lot, boolean bench, String page, boolean ht
     }
 
     public String view() {
-        String template = at().isPresent() ? "batch" : "run";
+        String template = at().isPresent() ? "batch" : place.equals("bench") ? "bench" : "run";
         return htmx ? template + " :: screen" : template;
     }
 }

@@ -25,7 +25,7 @@ class FromResolver implements HandlerMethodArgumentResolver {
         return new From(
                 Optional.ofNullable(request.getParameter("place")).orElse("table"),
                 number(request.getParameter("lot")),
-                "true".equals(request.getParameter("bench")),
+                number(request.getParameter("who")) - 1,
                 page.matches("[a-z0-9]{1,40}") ? page : "",
                 "true".equals(request.getHeader("HX-Request")),
                 number(request.getParameter("revision")),

@@ -3,32 +3,122 @@ package ironpin.web.page;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import ironpin.batch.Batch;
+import ironpin.clock.DayPlan;
+import ironpin.clock.Forecast;
+import ironpin.clock.Layout;
+import ironpin.clock.Standing;
+import ironpin.clock.Timetable;
 import ironpin.kit.Hand;
 import ironpin.plan.BatchPlan;
+import ironpin.schedule.Solver;
 import ironpin.store.KitStore;
+import ironpin.store.LaidStore;
+import ironpin.store.LaidStore.At;
+import ironpin.store.LaidStore.Laid;
+import ironpin.store.RunStore;
+import ironpin.store.RunningTimer;
+import ironpin.store.Status;
 import ironpin.store.StoredBatch;
+import ironpin.web.kitchen.SolverDesk;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 
 /**
  * What follows from batches as they stand. The same batch in the same hands gives the same plan, so one that was worked out
- * lately is not worked out again: not for a list, and not for the next page.
+ * lately is not worked out again: not for a list, and not for the next page. A day whose work has begun stays as it was laid
+ * out, until something changes what is left of it.
  */
 @Component
 public class Plans {
     private static final int RECENT = 48;
 
     private final KitStore kit;
+    private final LaidStore laid;
+    private final RunStore runs;
+    private final SolverDesk desk;
+    private final Clock clock;
     private final Cache<Planned, BatchPlan> recent =
             Caffeine.newBuilder().maximumSize(RECENT).build();
 
     private record Planned(Batch batch, Hand hand) {}
 
-    Plans(KitStore kit) {
+    Plans(KitStore kit, LaidStore laid, RunStore runs, SolverDesk desk, Clock clock) {
         this.kit = kit;
+        this.laid = laid;
+        this.runs = runs;
+        this.desk = desk;
+        this.clock = clock;
     }
 
     public BatchPlan of(StoredBatch stored) {
+        BatchPlan plan = first(stored);
+        return stored.status() == Status.RUNNING
+                ? running(stored, plan)
+                : desk.known(plan.day()).map(plan::laid).orElse(plan);
+    }
+
+    private BatchPlan first(StoredBatch stored) {
         Hand hand = kit.load().hand();
-        return recent.get(new Planned(stored.batch(), hand), asked -> BatchPlan.of(asked.batch(), asked.hand()));
+        return recent.get(
+                new Planned(stored.batch(), hand), asked -> BatchPlan.of(asked.batch(), asked.hand(), clock.getZone()));
+    }
+
+    /** What changed when the day was last planned again; nothing where nothing did. */
+    public Optional<String> said(long batch) {
+        return laid.of(batch).map(Laid::said).filter(said -> !said.isEmpty());
+    }
+
+    /** How long the timers of a batch still take, by the keys of their tasks: the one that rings last counts. */
+    static Map<String, Duration> left(List<RunningTimer> timers, Instant now) {
+        Map<String, Duration> left = new HashMap<>();
+        for (RunningTimer timer : timers) {
+            left.merge(timer.taskKey(), Duration.between(now, timer.endsAt()), (a, b) -> a.compareTo(b) > 0 ? a : b);
+        }
+        return left;
+    }
+
+    private synchronized BatchPlan running(StoredBatch stored, BatchPlan plan) {
+        DayPlan day = plan.day();
+        Optional<Laid> kept = laid.of(stored.id());
+        if (kept.isEmpty()) {
+            BatchPlan begun = desk.known(day).map(plan::laid).orElse(plan);
+            laid.keep(stored.id(), laid(begun.timetable(), stored.revision(), ""));
+            return begun;
+        }
+        Timetable before =
+                Layout.kept(day, key -> Optional.ofNullable(kept.get().tasks().get(key))
+                        .map(at -> new Layout.Kept(zoned(at.start()), zoned(at.end()), at.people())));
+        if (kept.get().revision() == stored.revision()) {
+            return plan.laid(before);
+        }
+        ZonedDateTime now = ZonedDateTime.now(clock);
+        Standing standing =
+                Standing.of(before, runs.done(stored.id()), left(runs.timers(stored.id()), now.toInstant()), now);
+        Forecast again = Forecast.again(day, before, standing, Solver.NOBODY, Duration.ZERO);
+        String said = Replanned.said(kept.get(), day, again, now);
+        laid.keep(stored.id(), laid(again.table(), stored.revision(), said));
+        return plan.laid(again.table());
+    }
+
+    private ZonedDateTime zoned(Instant at) {
+        ZoneId zone = clock.getZone();
+        return at.atZone(zone);
+    }
+
+    private Laid laid(Timetable table, int revision, String said) {
+        Map<String, At> tasks = new HashMap<>();
+        table.slots()
+                .forEach(slot -> tasks.put(
+                        slot.task().key(),
+                        new At(slot.start().toInstant(), slot.end().toInstant(), slot.people())));
+        return new Laid(revision, clock.instant(), said, tasks);
     }
 }

@@ -1,8 +1,9 @@
 package ironpin.web.page;
 
-import ironpin.clock.Lateness;
+import ironpin.clock.Forecast;
 import ironpin.clock.LotProgress;
 import ironpin.clock.Progress;
+import ironpin.clock.Standing;
 import ironpin.clock.Task;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
@@ -10,12 +11,14 @@ import ironpin.store.RunningTimer;
 import ironpin.web.picture.LaneWork;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * How far the work has come, as it is shown.
@@ -23,21 +26,24 @@ import java.util.Optional;
  * @param steps all, in the order they start
  * @param timers of the whole batch, the first to ring first
  * @param progress what is done and what may begin
+ * @param forecast where it goes from here
  */
-public record Run(List<RunStep> steps, List<Ringing> timers, Progress progress) {
-    public static Run of(BatchPlan plan, Map<String, Instant> ticked, List<RunningTimer> timers, Instant now) {
-        Map<String, Duration> left = new HashMap<>();
-        for (RunningTimer timer : timers) {
-            left.merge(timer.taskKey(), Duration.between(now, timer.endsAt()), (a, b) -> a.compareTo(b) > 0 ? a : b);
-        }
-        Progress progress = Progress.of(plan.timetable(), ticked.keySet(), left);
-        List<RunStep> steps = plan.timetable().slots().stream()
+public record Run(List<RunStep> steps, List<Ringing> timers, Progress progress, Forecast forecast) {
+    public static Run of(BatchPlan plan, Map<String, Instant> ticked, List<RunningTimer> timers, ZonedDateTime now) {
+        Map<String, Duration> left = Plans.left(timers, now.toInstant());
+        Set<String> tasks = plan.day().tasks().stream().map(Task::key).collect(Collectors.toSet());
+        Map<String, Instant> done = new HashMap<>(ticked);
+        done.keySet().retainAll(tasks);
+        Standing standing = Standing.of(plan.timetable(), done, left, now);
+        Forecast forecast = Forecast.of(plan.day(), plan.timetable(), standing);
+        Progress progress = Progress.of(forecast.table(), ticked.keySet(), left);
+        List<RunStep> steps = forecast.table().slots().stream()
                 .map(slot -> {
                     List<Ringing> mine = timers.stream()
                             .filter(timer -> timer.taskKey().equals(slot.task().key()))
                             .map(timer -> Ringing.of(timer, slot.task()))
                             .toList();
-                    return new RunStep(slot, progress, ticked.keySet(), mine);
+                    return new RunStep(slot, progress, ticked.keySet(), mine, standing, now.toInstant());
                 })
                 .toList();
         // A timer of a step that the plan no longer has rings for nobody.
@@ -45,7 +51,7 @@ public record Run(List<RunStep> steps, List<Ringing> timers, Progress progress) 
                 .flatMap(step -> step.timers().stream())
                 .sorted(Comparator.comparing(Ringing::endsAt))
                 .toList();
-        return new Run(steps, ringing, progress);
+        return new Run(steps, ringing, progress, forecast);
     }
 
     /** The one thing to do now. */
@@ -58,7 +64,7 @@ public record Run(List<RunStep> steps, List<Ringing> timers, Progress progress) 
         return progress.then().map(this::step);
     }
 
-    private RunStep step(Task task) {
+    RunStep step(Task task) {
         return steps.stream()
                 .filter(step -> step.key().equals(task.key()))
                 .findFirst()
@@ -70,9 +76,19 @@ public record Run(List<RunStep> steps, List<Ringing> timers, Progress progress) 
         return steps.stream().filter(RunStep::done).count();
     }
 
-    /** How late it is at this time of the kitchen. */
-    Lateness lateness(LocalDateTime now) {
-        return progress.lateness(now);
+    /** The one thing for somebody to do now. @param who number of the person, from 0; less than that for everybody */
+    public Optional<RunStep> now(int who) {
+        return progress.now(who).map(this::step);
+    }
+
+    /** What comes after it for somebody. @param who number of the person, from 0; less than that for everybody */
+    public Optional<RunStep> then(int who) {
+        return progress.then(who).map(this::step);
+    }
+
+    /** Everything somebody does, in the order of the day. @param who number of the person, from 0; less than that for everybody */
+    public List<RunStep> line(int who) {
+        return progress.line(who).map(this::step).toList();
     }
 
     /** How far each lot has come, by its number. */
@@ -80,7 +96,7 @@ public record Run(List<RunStep> steps, List<Ringing> timers, Progress progress) 
         Map<Integer, LaneWork> all = new HashMap<>();
         for (LotPlan lane : plan.lots()) {
             int no = lane.lot().no();
-            LotProgress lot = LotProgress.of(plan.timetable(), progress, no);
+            LotProgress lot = LotProgress.of(forecast.table(), progress, no);
             all.put(no, new LaneWork(lot.shaped(), lot.cooked()));
         }
         return all;

@@ -1,11 +1,13 @@
 package ironpin.web.page;
 
 import ironpin.clock.Progress;
+import ironpin.clock.Standing;
 import ironpin.clock.Task;
 import ironpin.clock.Timetable;
 import ironpin.web.picture.Say;
 import ironpin.wording.Span;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -18,8 +20,19 @@ import java.util.stream.Collectors;
  * @param progress of the day
  * @param ticked keys of all steps and lines that are ticked off
  * @param timers its timers that have not been stopped
+ * @param standing of the day
+ * @param now the moment it was looked at
  */
-public record RunStep(Timetable.Slot slot, Progress progress, Set<String> ticked, List<Ringing> timers) {
+public record RunStep(
+        Timetable.Slot slot,
+        Progress progress,
+        Set<String> ticked,
+        List<Ringing> timers,
+        Standing standing,
+        Instant now) {
+    /** It may begin this much before it was to without being called early. */
+    private static final Duration GRACE = Duration.ofMinutes(1);
+
     /**
      * A timer that can be started.
      *
@@ -74,6 +87,26 @@ public record RunStep(Timetable.Slot slot, Progress progress, Set<String> ticked
     /** Whether it gets on by itself by its timer. */
     public boolean underWay() {
         return progress.underWay(slot.task());
+    }
+
+    /** Whether its time has come. */
+    public boolean due() {
+        return !slot.start().toInstant().isAfter(now.plus(GRACE));
+    }
+
+    /** How long until its time comes, in words. */
+    public String until() {
+        return Span.inMinutes(Duration.between(now, slot.start().toInstant()));
+    }
+
+    /** Whether one of its timers has rung. */
+    public boolean rings() {
+        return timers.stream().anyMatch(timer -> !timer.endsAt().isAfter(now));
+    }
+
+    /** The next move in it. */
+    public Press press() {
+        return Press.of(slot.task(), timers, now);
     }
 
     /** What it still waits for, in words; empty if it may begin. */

@@ -7,7 +7,7 @@ import ironpin.batch.Station;
 import ironpin.batch.edit.PlanField;
 import ironpin.batch.edit.PlanNumber;
 import ironpin.caution.Caution;
-import ironpin.clock.Lateness;
+import ironpin.clock.Forecast;
 import ironpin.dip.Dip;
 import ironpin.kit.Kit;
 import ironpin.pantry.Allergen;
@@ -50,6 +50,8 @@ import java.util.Optional;
  * @param now kitchen time
  * @param refused a value that was not taken
  * @param read how an amount in words was understood
+ * @param said what changed when the day was last planned again
+ * @param thinking whether its day is still being thought about
  * @param rings how often the bell had rung for this batch when it was read
  */
 public record Screen(
@@ -69,6 +71,8 @@ public record Screen(
         ZonedDateTime now,
         Optional<FieldError> refused,
         Optional<ReadingNote> read,
+        Optional<String> said,
+        boolean thinking,
         long rings) {
 
     /**
@@ -120,13 +124,13 @@ public record Screen(
     }
 
     /** How late it is by now; nothing once it is in the Book. */
-    public Optional<Lateness> lateness() {
-        return stored.status() == Status.DONE ? Optional.empty() : Optional.of(run.lateness(now.toLocalDateTime()));
+    public Optional<Forecast> lateness() {
+        return stored.status() == Status.DONE ? Optional.empty() : Optional.of(run.forecast());
     }
 
     /** What is late about it and the one press that mends it, beside the next line. */
     public Optional<Finding> late() {
-        return lateness().filter(Lateness::isLate).map(late -> Findings.start(plan, Optional.of(late)));
+        return lateness().filter(Forecast::isLate).map(late -> Findings.start(plan, Optional.of(late)));
     }
 
     /** What was refused in a field, or null. */

@@ -14,6 +14,7 @@ import ironpin.store.RunStore;
 import ironpin.store.Status;
 import ironpin.store.StoredBatch;
 import ironpin.web.kitchen.Bell;
+import ironpin.web.kitchen.SolverDesk;
 import java.time.Clock;
 import java.time.ZonedDateTime;
 import java.util.List;
@@ -34,6 +35,7 @@ public class Screens {
     private final HandStore hand;
     private final LastTimes lastTimes;
     private final Again again;
+    private final SolverDesk desk;
     private final Bell bell;
     private final Clock clock;
 
@@ -48,8 +50,10 @@ public class Screens {
             DipStore dips,
             LastTimes lastTimes,
             Again again,
+            SolverDesk desk,
             Bell bell,
             Clock clock) {
+        this.desk = desk;
         this.bell = bell;
         this.lastTimes = lastTimes;
         this.again = again;
@@ -93,6 +97,10 @@ public class Screens {
             long rings) {
         BatchPlan plan = plans.of(stored);
         LotPlan lot = inHand(plan, lotNo);
+        ZonedDateTime now = ZonedDateTime.now(clock);
+        if (stored.status() == Status.PLANNED) {
+            desk.think(stored.id(), plan.day());
+        }
         return new Screen(
                 stored,
                 plan,
@@ -106,16 +114,19 @@ public class Screens {
                 stored.status() == Status.DONE ? again.changes(stored) : List.of(),
                 corrections.standing(stored.id()),
                 hand.standing(stored.id()),
-                Run.of(plan, runs.done(stored.id()), runs.timers(stored.id()), clock.instant()),
-                ZonedDateTime.now(clock),
+                Run.of(plan, runs.done(stored.id()), runs.timers(stored.id()), now),
+                now,
                 refused,
                 read,
+                stored.status() == Status.RUNNING ? plans.said(stored.id()) : Optional.empty(),
+                desk.thinking(stored.id(), plan.day()),
                 rings);
     }
 
     /** The screen of a plan that is only tried: nothing of the run or the Book, so that it is there at once. */
     public Screen tried(StoredBatch stored, Batch batch, Station station, int lotNo) {
-        BatchPlan plan = BatchPlan.of(batch, kit.load().hand());
+        BatchPlan plan = BatchPlan.of(batch, kit.load().hand(), clock.getZone());
+        ZonedDateTime now = ZonedDateTime.now(clock);
         return new Screen(
                 stored,
                 plan,
@@ -129,10 +140,12 @@ public class Screens {
                 List.of(),
                 List.of(),
                 List.of(),
-                Run.of(plan, Map.of(), List.of(), clock.instant()),
-                ZonedDateTime.now(clock),
+                Run.of(plan, Map.of(), List.of(), now),
+                now,
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
+                false,
                 0);
     }
 

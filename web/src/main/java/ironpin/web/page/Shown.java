@@ -13,10 +13,10 @@ public class Shown {
         this.parts = parts;
     }
 
-    /** @param bench whether the run page is in its large form */
-    public void show(Screen screen, boolean bench, Model model) {
+    /** @param who number of the person whose bench it is, from 0; -1 for everybody's */
+    public void show(Screen screen, int who, Model model) {
         model.addAttribute("s", screen);
-        model.addAttribute("bench", bench);
+        model.addAttribute("who", who);
         parts.stream()
                 .filter(part -> screen.station().filter(part.station()::equals).isPresent())
                 .forEach(part -> part.show(screen, model));

@@ -1,6 +1,7 @@
 package ironpin.web.page;
 
 import ironpin.batch.Station;
+import ironpin.clock.Progress;
 import ironpin.web.kitchen.Bell;
 import java.util.Optional;
 import org.springframework.http.MediaType;
@@ -37,7 +38,7 @@ class StationController {
             @RequestParam(defaultValue = "0") int lot,
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean fragment,
             Model model) {
-        shown.show(screens.of(id, Station.ofKey(station), lot), false, model);
+        shown.show(screens.of(id, Station.ofKey(station), lot), Progress.ALL, model);
         return fragment ? "batch :: screen" : "batch";
     }
 
@@ -45,10 +46,9 @@ class StationController {
     String run(
             @PathVariable long id,
             @RequestParam(defaultValue = "0") int lot,
-            @RequestParam(defaultValue = "false") boolean bench,
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean fragment,
             Model model) {
-        shown.show(screens.of(id, Optional.empty(), lot), bench, model);
+        shown.show(screens.of(id, Optional.empty(), lot), Progress.ALL, model);
         return fragment ? "run :: screen" : "run";
     }
 

@@ -1,118 +1,240 @@
 package ironpin.web.picture;
 
+import ironpin.clock.DayPlan;
+import ironpin.clock.Gap;
+import ironpin.clock.Means;
 import ironpin.clock.Task;
+import ironpin.clock.TaskKey;
 import ironpin.clock.Timetable;
+import ironpin.clock.Wait;
+import ironpin.clock.Work;
+import ironpin.crew.Held;
+import ironpin.crew.Person;
 import java.time.Duration;
-import java.time.LocalDateTime;
-import java.time.temporal.ChronoUnit;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
-/** Lanes for the hands, for what rests and for each vessel, with the line of now. */
+/** Lanes for each person, each vessel, what gets on by itself and the fridge, on one line of time with the line of now. */
 public final class ClockPicture {
     private static final double WIDTH = 900;
-    private static final double LEFT = 92;
-    private static final double LANE = 34;
+    private static final double LEFT = 96;
+    private static final double TOP = 24;
+    private static final double LANE = 31;
+    private static final double LETTER = 6.4;
 
+    /** A day that was begun the day before is drawn from here: what is before stands at the edge. */
+    private static final Duration LONGEST = Duration.ofHours(9);
+
+    private final DayPlan day;
     private final Timetable table;
-    private final LocalDateTime from;
+    private final ZonedDateTime from;
+    private final ZonedDateTime until;
     private final double perMinute;
+    private final Set<String> held;
+    private final Set<String> done;
 
-    private ClockPicture(Timetable table) {
+    private ClockPicture(DayPlan day, Timetable table, Set<String> done) {
+        this.day = day;
         this.table = table;
-        this.from = table.latestStart().truncatedTo(ChronoUnit.HOURS);
-        double minutes = Math.max(60, Duration.between(from, table.serving()).toMinutes() + 10);
+        this.done = done;
+        this.held = day.held().stream().map(Held::task).collect(Collectors.toSet());
+        this.until = table.over();
+        ZonedDateTime start = table.latestStart();
+        ZonedDateTime earliest = until.minus(LONGEST);
+        ZonedDateTime first = start.isBefore(earliest) ? earliest : start;
+        this.from = first.minusMinutes(first.getMinute() % 15).withSecond(0);
+        double minutes = Math.max(60, Duration.between(from, until).toMinutes() + 4);
         this.perMinute = (WIDTH - LEFT) / minutes;
     }
 
     /**
      * The day of a plan.
      *
+     * @param done keys of what is done
      * @param now kitchen time; its line is drawn only if it falls on the day
      */
-    public static String of(Timetable table, LocalDateTime now) {
-        return new ClockPicture(table).draw(now);
+    public static String of(DayPlan day, Timetable table, Set<String> done, ZonedDateTime now) {
+        return new ClockPicture(day, table, done).draw(now);
     }
 
-    private String draw(LocalDateTime now) {
-        List<List<Timetable.Slot>> lanes = lanes();
-        double height = 30 + lanes.size() * LANE + 30;
+    private record Lane(String name, List<Bar> bars) {}
+
+    /**
+     * Something on a lane.
+     *
+     * @param task whose it is; absent for a wait in the fridge
+     */
+    private record Bar(
+            ZonedDateTime start,
+            ZonedDateTime end,
+            String word,
+            String tone,
+            String title,
+            Optional<Timetable.Slot> task) {}
+
+    private String draw(ZonedDateTime now) {
+        List<Lane> lanes = lanes();
+        double height = TOP + lanes.size() * LANE + 22;
         Svg svg = Svg.picture(
                 "clock-picture",
                 WIDTH,
                 height,
-                "From " + Say.clock(table.latestStart()) + " to " + Say.clock(table.serving())
-                        + "; every step is listed below.");
+                "From " + Say.clock(table.latestStart()) + " to " + Say.clock(until) + "; every step is listed below.");
         hours(svg, height);
         for (int i = 0; i < lanes.size(); i++) {
-            lane(svg, lanes.get(i), 30 + i * LANE);
+            lane(svg, lanes.get(i), TOP + i * LANE);
         }
-        if (now.isAfter(from) && now.isBefore(table.serving())) {
+        double served = x(day.serving());
+        svg.add("path", "d", "M" + Svg.number(served) + " 16 V" + Svg.number(height - 20), "class", "line-served");
+        svg.text("table", "x", Math.min(served, WIDTH - 18), "y", 12, "text-anchor", "middle", "class", "measure");
+        if (now.isAfter(from) && now.isBefore(until)) {
             double x = x(now);
-            svg.add("path", "d", "M" + Svg.number(x) + " 20 V" + Svg.number(height - 22), "class", "line-now");
-            svg.text("now", "x", x, "y", 14, "text-anchor", "middle", "class", "stop-text");
+            svg.add("path", "d", "M" + Svg.number(x) + " 16 V" + Svg.number(height - 20), "class", "line-now");
+            svg.text("now", "x", x, "y", 12, "text-anchor", "middle", "class", "stop-text");
         }
         return svg.done();
     }
 
-    private List<List<Timetable.Slot>> lanes() {
-        List<Timetable.Slot> hands = new ArrayList<>();
-        List<List<Timetable.Slot>> waiting = new ArrayList<>();
+    private List<Lane> lanes() {
+        List<Lane> lanes = new ArrayList<>();
+        List<Person> people = day.crew().people();
+        for (int i = 0; i < people.size(); i++) {
+            int who = i;
+            List<Bar> bars = new ArrayList<>();
+            for (Timetable.Slot slot : table.slots()) {
+                if (slot.people().contains(who)) {
+                    hands(slot, bars);
+                }
+            }
+            lanes.add(new Lane(people.get(i).name(), bars));
+        }
+        Map<Means, List<Bar>> vessels = new LinkedHashMap<>();
+        List<List<Bar>> alone = new ArrayList<>();
         for (Timetable.Slot slot : table.slots()) {
-            if (slot.task().busy()) {
-                hands.add(slot);
-            } else {
-                firstFree(waiting, slot).add(slot);
+            slot.task().means().forEach(means -> vessels.computeIfAbsent(means, key -> new ArrayList<>())
+                    .add(bar(slot, slot.task().spells().isEmpty() ? "heat" : round(slot), "slot-cook")));
+            if (slot.task().waits()) {
+                Bar bar = bar(slot, slot.task().of() instanceof TaskKey.OfDough ? "rest" : "set", "slot-rest");
+                row(alone, bar).add(bar);
             }
         }
-        List<List<Timetable.Slot>> lanes = new ArrayList<>();
-        lanes.add(hands);
-        lanes.addAll(waiting);
+        vessels.forEach((means, bars) -> lanes.add(new Lane(name(means), bars)));
+        alone.forEach(bars -> lanes.add(new Lane("by itself", bars)));
+        List<List<Bar>> away = new ArrayList<>();
+        table.putAway().stream()
+                .map(this::away)
+                .sorted((a, b) -> a.start.compareTo(b.start))
+                .forEach(bar -> row(away, bar).add(bar));
+        // More than a few waits side by side say no more than that the fridge is full.
+        away.stream().limit(2).forEach(bars -> lanes.add(new Lane("put away", bars)));
         return lanes;
     }
 
-    private static List<Timetable.Slot> firstFree(List<List<Timetable.Slot>> lanes, Timetable.Slot slot) {
-        Optional<List<Timetable.Slot>> free = lanes.stream()
-                .filter(lane -> !lane.get(lane.size() - 1).end().isAfter(slot.start()))
-                .findFirst();
-        return free.orElseGet(() -> {
-            List<Timetable.Slot> lane = new ArrayList<>();
-            lanes.add(lane);
-            return lane;
-        });
+    private Bar away(Wait wait) {
+        Timetable.Slot first = table.slot(wait.from().text());
+        Timetable.Slot then = table.slot(wait.to().text());
+        String word =
+                switch (wait.kind()) {
+                    case DOUGH_RESTS -> "dough";
+                    case FILLING_IS_OUT, GREENS_WEEP -> "filling";
+                    case PIECES_WAIT -> "tray";
+                    case PLATES_COOL, TABLE_WAITS -> "warm";
+                };
+        ZonedDateTime start = wait.fromEnd() ? first.end() : first.start();
+        ZonedDateTime end = wait.toEnd() ? then.end() : then.start();
+        String where = wait.kind() == Gap.Kind.PLATES_COOL ? "kept warm" : "in the fridge";
+        return new Bar(
+                start, end, word, "slot-away", word + " " + where + " until " + Say.clock(end), Optional.empty());
     }
 
-    private void lane(Svg svg, List<Timetable.Slot> slots, double top) {
-        boolean hands = !slots.isEmpty() && slots.get(0).task().busy();
-        svg.text(
-                hands ? "hands" : "by itself", "x", LEFT - 10, "y", top + 20, "text-anchor", "end", "class", "measure");
-        for (Timetable.Slot slot : slots) {
-            double x = x(slot.start());
-            double width = Math.max(2, x(slot.end()) - x - 1);
-            Task task = slot.task();
-            svg.open("g")
-                    .title(Say.clock(slot.start()) + " " + task.title())
-                    .add(
-                            "rect",
-                            "x",
-                            x,
-                            "y",
-                            top + 4,
-                            "width",
-                            width,
-                            "height",
-                            LANE - 10,
-                            "rx",
-                            3,
-                            "class",
-                            tone(task));
-            String word = word(task);
-            if (width > word.length() * 6.6 + 8) {
-                svg.text(word, "x", x + 5, "y", top + 20, "class", "on-slot");
+    private static List<Bar> row(List<List<Bar>> rows, Bar bar) {
+        for (List<Bar> row : rows) {
+            if (!row.get(row.size() - 1).end.isAfter(bar.start)) {
+                return row;
             }
-            svg.close("g");
         }
+        List<Bar> row = new ArrayList<>();
+        rows.add(row);
+        return row;
+    }
+
+    private void hands(Timetable.Slot slot, List<Bar> bars) {
+        if (slot.task().work() instanceof Work.Touched touched) {
+            for (Work.Touch touch : touched.touches()) {
+                ZonedDateTime start = slot.start().plus(touch.after());
+                bars.add(new Bar(
+                        start,
+                        start.plus(touch.time()),
+                        round(slot),
+                        "slot-cook",
+                        Say.clock(start) + " " + slot.task().title(),
+                        Optional.of(slot)));
+            }
+        } else {
+            bars.add(bar(slot, word(slot.task()), tone(slot.task())));
+        }
+    }
+
+    private static Bar bar(Timetable.Slot slot, String word, String tone) {
+        String title = Say.clock(slot.start()) + "–" + Say.clock(slot.end()) + " "
+                + slot.task().title();
+        return new Bar(slot.start(), slot.end(), word, tone, title, Optional.of(slot));
+    }
+
+    private static String name(Means means) {
+        return means instanceof Means.OfVessel vessel
+                ? vessel.kind().label().split(" ")[0] + " " + vessel.lot()
+                : "machine";
+    }
+
+    private static String round(Timetable.Slot slot) {
+        return slot.task().of() instanceof TaskKey.Cooked round ? "round " + round.round() : "cook";
+    }
+
+    private void lane(Svg svg, Lane lane, double top) {
+        svg.text(lane.name, "x", LEFT - 8, "y", top + 20, "text-anchor", "end", "class", "measure");
+        // A touch lies over the work it interrupts.
+        List<Bar> order = new ArrayList<>(lane.bars);
+        order.sort((a, b) -> Boolean.compare(touch(a), touch(b)));
+        for (Bar bar : order) {
+            if (bar.end.isAfter(from)) {
+                draw(svg, bar, top);
+            }
+        }
+    }
+
+    private static boolean touch(Bar bar) {
+        return bar.task
+                .filter(slot -> slot.task().work() instanceof Work.Touched)
+                .isPresent();
+    }
+
+    private void draw(Svg svg, Bar bar, double top) {
+        double x = Math.max(LEFT, x(bar.start));
+        double width = Math.max(2, x(bar.end) - x - 1);
+        List<Object> group = new ArrayList<>(List.of("class", "slot"));
+        bar.task.ifPresent(slot -> group.addAll(List.of("data-task", slot.task().key())));
+        svg.open("g", group.toArray()).title(bar.title);
+        String state = bar.task
+                .map(slot -> (slot.critical() ? " tight" : "")
+                        + (held.contains(slot.task().key()) ? " put" : "")
+                        + (done.contains(slot.task().key()) ? " over" : ""))
+                .orElse("");
+        svg.add("rect", "x", x, "y", top + 3, "width", width, "height", LANE - 7, "rx", 3, "class", bar.tone + state);
+        String word = done.contains(bar.task.map(slot -> slot.task().key()).orElse("")) ? "✓ " + bar.word : bar.word;
+        if (width > word.length() * LETTER + 6) {
+            svg.text(word, "x", x + 4, "y", top + 20, "class", "on-slot");
+        }
+        if (state.contains("put")) {
+            svg.add("circle", "cx", x + 5, "cy", top + 3, "r", 3.5, "class", "pin-dot");
+        }
+        svg.close("g");
     }
 
     private void hours(Svg svg, double height) {
@@ -120,27 +242,32 @@ public final class ClockPicture {
         int step = minutes > 480 ? 60 : 30;
         for (int minute = 0; minute <= minutes; minute += step) {
             double x = LEFT + minute * perMinute;
-            svg.add("path", "d", "M" + Svg.number(x) + " 26 V" + Svg.number(height - 24), "class", "line-hair");
+            svg.add("path", "d", "M" + Svg.number(x) + " 20 V" + Svg.number(height - 20), "class", "line-hair");
             svg.text(
                     Say.clock(from.plusMinutes(minute)),
                     "x",
                     x,
                     "y",
-                    height - 6,
+                    height - 5,
                     "text-anchor",
-                    "middle",
+                    minute == 0 ? "start" : "middle",
                     "class",
                     "tick");
         }
     }
 
-    private double x(LocalDateTime time) {
+    private double x(ZonedDateTime time) {
         return LEFT + Duration.between(from, time).toSeconds() / 60.0 * perMinute;
+    }
+
+    /** Minutes that a user unit of the picture stands for, for what is dragged. */
+    public static double minutesPerUnit(DayPlan day, Timetable table) {
+        return 1 / new ClockPicture(day, table, Set.of()).perMinute;
     }
 
     private static String tone(Task task) {
         return switch (task.station()) {
-            case DOUGH -> task.busy() ? "slot-dough" : "slot-rest";
+            case DOUGH -> "slot-dough";
             case FILLING -> "slot-filling";
             case PORTION, ROLL, FOLD -> "slot-shape";
             case COOK -> "slot-cook";
@@ -149,12 +276,19 @@ public final class ClockPicture {
     }
 
     private static String word(Task task) {
-        return switch (task.station()) {
-            case DOUGH -> task.busy() ? "dough" : "rest";
-            case FILLING -> "filling";
-            case PORTION, ROLL, FOLD -> "roll, fill, fold";
-            case COOK -> task.spells().isEmpty() ? "heat" : "round";
-            case TABLE, CLOCK, BOOK -> task.key().endsWith("dip") ? "dip" : "serve";
-        };
+        TaskKey of = task.of();
+        if (of instanceof TaskKey.Shaped tray) {
+            return "tray " + tray.tray();
+        }
+        if (of instanceof TaskKey.OfDough dough) {
+            return dough.step().startsWith("mix") ? "mix" : "knead";
+        }
+        if (of instanceof TaskKey.OfFilling) {
+            return "filling";
+        }
+        if (of instanceof TaskKey.AtTable table) {
+            return table.step().equals("dip") ? "dip" : "plates";
+        }
+        return "cook";
     }
 }

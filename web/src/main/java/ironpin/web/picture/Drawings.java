@@ -1,10 +1,12 @@
 package ironpin.web.picture;
 
+import ironpin.clock.DayPlan;
 import ironpin.clock.Timetable;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
 import ironpin.wrapper.Fold;
-import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
+import java.util.Set;
 
 /** The pictures of the stations, by the names that templates call them. */
 public final class Drawings {
@@ -64,7 +66,7 @@ public final class Drawings {
         return VesselPicture.of(lot);
     }
 
-    public String clock(Timetable table, LocalDateTime now) {
-        return ClockPicture.of(table, now);
+    public String clock(DayPlan day, Timetable table, Set<String> done, ZonedDateTime now) {
+        return ClockPicture.of(day, table, done, now);
     }
 }

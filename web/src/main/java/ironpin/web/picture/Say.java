@@ -7,8 +7,10 @@ import ironpin.quantity.Mass;
 import ironpin.quantity.Quoted;
 import ironpin.wording.Span;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
+import java.time.temporal.TemporalAccessor;
 import java.util.Locale;
 
 /** Numbers, times and dates as a page says them; quantities are quoted, and {@code UnitsFilter} says them in the end. */
@@ -81,13 +83,14 @@ public final class Say {
     }
 
     /** The time of day. */
-    public static String clock(LocalDateTime time) {
-        return time.format(CLOCK);
+    public static String clock(TemporalAccessor time) {
+        return CLOCK.format(time);
     }
 
     /** The time of day, with the weekday if it is another day than the serving. */
-    public static String clock(LocalDateTime time, LocalDateTime serving) {
-        return time.format(time.toLocalDate().equals(serving.toLocalDate()) ? CLOCK : DAY_AND_CLOCK);
+    public static String clock(TemporalAccessor time, TemporalAccessor serving) {
+        boolean sameDay = LocalDate.from(time).equals(LocalDate.from(serving));
+        return (sameDay ? CLOCK : DAY_AND_CLOCK).format(time);
     }
 
     /** Weekday and date. */

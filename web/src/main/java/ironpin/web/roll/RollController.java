@@ -4,6 +4,7 @@ import ironpin.batch.Batch;
 import ironpin.batch.Station;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.RollField;
+import ironpin.clock.Progress;
 import ironpin.refusal.Refused;
 import ironpin.store.BatchStore;
 import ironpin.store.StoredBatch;
@@ -39,7 +40,7 @@ class RollController {
         } catch (Refused cannotFollow) {
             batch = stored.batch();
         }
-        shown.show(screens.tried(stored, batch, Station.ROLL, lot), false, model);
+        shown.show(screens.tried(stored, batch, Station.ROLL, lot), Progress.ALL, model);
         return "tried :: rolled";
     }
 }

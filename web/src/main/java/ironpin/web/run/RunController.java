@@ -6,7 +6,6 @@ import ironpin.refusal.NotThere;
 import ironpin.store.BatchStore;
 import ironpin.store.Cupboard;
 import ironpin.store.RunStore;
-import ironpin.store.StoredBatch;
 import ironpin.web.kitchen.Bell;
 import ironpin.web.page.From;
 import ironpin.web.page.Plans;
@@ -16,7 +15,7 @@ import ironpin.web.page.Screens;
 import ironpin.web.page.Shown;
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
+import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
@@ -36,6 +35,7 @@ class RunController {
     private final Screens screens;
     private final Shown shown;
     private final Plans plans;
+    private final Moves moves;
     private final Bell bell;
     private final Clock clock;
 
@@ -46,9 +46,11 @@ class RunController {
             Screens screens,
             Shown shown,
             Plans plans,
+            Moves moves,
             Bell bell,
             Clock clock) {
         this.plans = plans;
+        this.moves = moves;
         this.cupboard = cupboard;
         this.batches = batches;
         this.runs = runs;
@@ -75,18 +77,8 @@ class RunController {
             tickLine(id, key, done);
         } else if (!done) {
             runs.untick(id, step(run, key).key());
-        } else if (step(run, key).ready()) {
-            // A step that must wait for another is not begun; the answer shows how it stands.
-            Instant now = clock.instant();
-            cupboard.together(() -> {
-                StoredBatch begun = batches.start(id, now);
-                runs.tick(id, key, now);
-                // A step that is done needs no timer any more.
-                runs.timers(id).stream()
-                        .filter(timer -> timer.taskKey().equals(key))
-                        .forEach(timer -> runs.stopTimer(id, timer.id(), now));
-                return begun;
-            });
+        } else {
+            moves.over(id, run, step(run, key), from.who());
         }
         return answer(id, from, model);
     }
@@ -102,10 +94,28 @@ class RunController {
         }
     }
 
-    /** Takes the last tick back. */
+    /** The next move in a step, by one press. @param press what the button was for; it is not taken for anything else */
+    @PostMapping("/moves")
+    String move(@PathVariable long id, @RequestParam String key, @RequestParam String press, From from, Model model) {
+        Run run = run(id);
+        RunStep step = step(run, key);
+        if (step.ready() && step.press().sent().equals(press)) {
+            moves.make(id, run, step, from.who());
+        }
+        return answer(id, from, model);
+    }
+
+    /** Takes the last move back. */
     @PostMapping("/steps/back")
     String back(@PathVariable long id, From from, Model model) {
-        runs.takeBack(id);
+        moves.takeBack(id);
+        return answer(id, from, model);
+    }
+
+    /** A minute more. */
+    @PostMapping("/timers/{timer}/minute")
+    String addMinute(@PathVariable long id, @PathVariable long timer, From from, Model model) {
+        runs.addMinute(id, timer, clock.instant());
         return answer(id, from, model);
     }
 
@@ -145,13 +155,13 @@ class RunController {
     private String answer(long id, From from, Model model) {
         bell.ring(id, from.page());
         Optional<Station> at = from.at();
-        shown.show(screens.of(id, at, from.lot()), from.bench(), model);
+        shown.show(screens.of(id, at, from.lot()), from.who(), model);
         return from.view();
     }
 
     private Run run(long id) {
         BatchPlan plan = plans.of(batches.load(id));
-        return Run.of(plan, runs.done(id), runs.timers(id), clock.instant());
+        return Run.of(plan, runs.done(id), runs.timers(id), ZonedDateTime.now(clock));
     }
 
     private static RunStep step(Run run, String key) {

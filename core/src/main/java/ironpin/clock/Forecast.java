@@ -1,0 +1,62 @@
+package ironpin.clock;
+
+import ironpin.schedule.Answer;
+import ironpin.schedule.Draft;
+import ironpin.schedule.Problem;
+import ironpin.schedule.Solved;
+import ironpin.schedule.Solver;
+import java.time.Duration;
+import java.time.ZonedDateTime;
+
+/**
+ * Where a day ends when it goes on as it is laid out, from now.
+ *
+ * @param table the rest as it follows; what is done where it was
+ * @param late how much later than planned the plates are on the table
+ * @param serving when they are, up to five minutes, so that a table can be called for it
+ * @param standing it follows from
+ */
+public record Forecast(Timetable table, Duration late, ZonedDateTime serving, Standing standing) {
+    private static final int STEP_MINUTES = 5;
+
+    /** How often the rest is laid out where it does not fit as planned. */
+    private static final int TRIES = 24;
+
+    /** @param plan as it was laid out */
+    public static Forecast of(DayPlan day, Timetable plan, Standing standing) {
+        return going(day, plan, standing, 1, Solver.NOBODY, Duration.ZERO);
+    }
+
+    /** The rest planned again from now. @param solver who makes it better, with this much effort */
+    public static Forecast again(DayPlan day, Timetable plan, Standing standing, Solver solver, Duration effort) {
+        return going(day, plan, standing, TRIES, solver, effort);
+    }
+
+    private static Forecast going(
+            DayPlan day, Timetable plan, Standing standing, int tries, Solver solver, Duration effort) {
+        boolean untouched = standing.done().isEmpty() && standing.timed().isEmpty();
+        if (untouched && !standing.now().isAfter(plan.latestStart())) {
+            return new Forecast(plan, Duration.ZERO, day.serving(), standing);
+        }
+        Problem rest = Layout.rest(day, plan, standing);
+        Answer first = Draft.forwards(rest, Layout.like(day, rest, plan), tries);
+        Solved solved = effort.isZero() ? Solved.unproven(rest, first) : solver.improve(rest, first, effort);
+        Timetable table = Layout.timetable(day, rest, solved);
+        Duration late = Layout.TICK.multipliedBy(solved.checked().score().late());
+        ZonedDateTime served =
+                late.isZero() ? day.serving() : rounded(day.serving().plus(late));
+        return new Forecast(table, late, served, standing);
+    }
+
+    private static ZonedDateTime rounded(ZonedDateTime time) {
+        ZonedDateTime minute = time.withSecond(0).withNano(0);
+        ZonedDateTime whole = minute.equals(time) ? minute : minute.plusMinutes(1);
+        int over = whole.getMinute() % STEP_MINUTES;
+        return over == 0 ? whole : whole.plusMinutes(STEP_MINUTES - over);
+    }
+
+    /** Whether it is too late for the serving time by a minute or more. */
+    public boolean isLate() {
+        return late.toMinutes() >= 1;
+    }
+}

@@ -1,0 +1,17 @@
+package ironpin.clock;
+
+import ironpin.cook.VesselKind;
+
+/** What a task occupies besides hands. What several tasks of a lot occupy stays theirs from the first to the last. */
+public sealed interface Means {
+    /**
+     * A vessel, and the burner or the oven it stands on.
+     *
+     * @param kind of vessel
+     * @param lot number of the lot that is cooked in it
+     */
+    record OfVessel(VesselKind kind, int lot) implements Means {}
+
+    /** The machine that kneads. */
+    record Machine() implements Means {}
+}

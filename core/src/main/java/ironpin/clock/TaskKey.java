@@ -1,0 +1,88 @@
+package ironpin.clock;
+
+/** Which task of a batch: the same one whenever the batch is planned again. */
+public sealed interface TaskKey {
+    /** As it is kept and sent, as in {@code lot-1.cook-2}. */
+    String text();
+
+    /**
+     * A step of making a dough.
+     *
+     * @param no of the dough
+     * @param step short name of the step
+     */
+    record OfDough(int no, String step) implements TaskKey {
+        @Override
+        public String text() {
+            return "dough-" + no + "." + step;
+        }
+    }
+
+    /**
+     * A step of making a filling.
+     *
+     * @param no of the filling
+     * @param step short name of the step
+     */
+    record OfFilling(int no, String step) implements TaskKey {
+        /** The step in which it is mixed. */
+        static OfFilling mixed(int no) {
+            return new OfFilling(no, "make");
+        }
+
+        @Override
+        public String text() {
+            return "filling-" + no + "." + step;
+        }
+    }
+
+    /**
+     * A tray of a lot that is shaped.
+     *
+     * @param lot number of the lot
+     * @param tray from 1
+     */
+    record Shaped(int lot, int tray) implements TaskKey {
+        @Override
+        public String text() {
+            return "lot-" + lot + ".shape-" + tray;
+        }
+    }
+
+    /**
+     * A lot's vessel that gets hot.
+     *
+     * @param lot number of the lot
+     */
+    record Heated(int lot) implements TaskKey {
+        @Override
+        public String text() {
+            return "lot-" + lot + ".heat";
+        }
+    }
+
+    /**
+     * A round of a lot that is cooked.
+     *
+     * @param lot number of the lot
+     * @param round from 1
+     */
+    record Cooked(int lot, int round) implements TaskKey {
+        @Override
+        public String text() {
+            return "lot-" + lot + ".cook-" + round;
+        }
+    }
+
+    /**
+     * Something at the table.
+     *
+     * @param step short name of the step
+     */
+    record AtTable(String step) implements TaskKey {
+        @Override
+        public String text() {
+            return "table." + step;
+        }
+    }
+}

@@ -1,0 +1,217 @@
+package ironpin.schedule;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * How far each job of an answer could lie elsewhere with everything in the same order, the first job no earlier and the last no
+ * later; and what holds the first job where it is.
+ */
+public final class Looseness {
+    private static final int FAR = 10_000_000;
+
+    /** time(to) is at least time(from) + by, in starts of jobs. */
+    private record Edge(int from, int to, int by) {}
+
+    private final Problem problem;
+    private final Answer answer;
+    private final int count;
+    private final List<Edge> edges = new ArrayList<>();
+    private final int[] slack;
+
+    private Looseness(Problem problem, Answer answer) {
+        this.problem = problem;
+        this.answer = answer;
+        this.count = problem.jobs().size();
+        lags();
+        for (int worker = 0; worker < problem.workers().size(); worker++) {
+            worker(worker);
+        }
+        for (int room = 0; room < problem.rooms().size(); room++) {
+            room(room);
+        }
+        slack = slacks();
+    }
+
+    /** Looks at an answer. */
+    public static Looseness of(Problem problem, Answer answer) {
+        return new Looseness(problem, answer);
+    }
+
+    /** Ticks between the earliest and the latest place of each job, 0 for those that cannot move. */
+    public int[] slack() {
+        return slack.clone();
+    }
+
+    private int start(int job) {
+        return answer.slots().get(job).start();
+    }
+
+    private int length(int job) {
+        return answer.slots().get(job).end() - start(job);
+    }
+
+    /** How long after the start of its job a moment is. */
+    private int offset(Moment moment) {
+        return moment.edge() == Moment.Edge.START ? 0 : length(moment.job());
+    }
+
+    /** Only what the answer itself keeps: a gap that is too long holds nothing. */
+    private void add(int from, int to, int by) {
+        if (from != to && start(to) - start(from) >= by) {
+            edges.add(new Edge(from, to, by));
+        }
+    }
+
+    private void lags() {
+        for (int i = 0; i < problem.lags().size(); i++) {
+            Lag lag = problem.lags().get(i);
+            int from = lag.from().job();
+            int to = lag.to().job();
+            int apart = offset(lag.from()) - offset(lag.to());
+            add(from, to, apart + lag.least());
+            if (lag.most().isPresent()) {
+                int most = answer.sheltered().contains(i)
+                        ? lag.shelter().orElseThrow().most().orElse(FAR)
+                        : lag.most().getAsInt();
+                add(to, from, -apart - most);
+            }
+        }
+    }
+
+    private record Busy(int from, int until, int job, boolean touch) {}
+
+    private void worker(int number) {
+        List<Busy> all = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            Job job = problem.jobs().get(i);
+            int mode = answer.slots().get(i).mode();
+            if (mode < 0
+                    || job.modes().isEmpty()
+                    || !job.modes().get(mode).workers().contains(number)) {
+                continue;
+            }
+            if (job.touches().isEmpty()) {
+                all.add(new Busy(0, length(i), i, false));
+            }
+            for (Touch touch : job.touches()) {
+                all.add(new Busy(touch.offset(), touch.offset() + touch.length(), i, true));
+            }
+        }
+        all.sort(Comparator.comparingInt(one -> start(one.job) + one.from));
+        for (int a = 0; a < all.size(); a++) {
+            for (int b = a + 1; b < all.size(); b++) {
+                Busy one = all.get(a);
+                Busy other = all.get(b);
+                boolean within = start(other.job) + other.from < start(one.job) + one.until;
+                if (within) {
+                    add(one.job, other.job, -other.from);
+                    add(other.job, one.job, other.until - length(one.job));
+                } else {
+                    add(one.job, other.job, one.until - other.from);
+                }
+            }
+        }
+    }
+
+    private void room(int number) {
+        List<Hold> holds =
+                problem.holds().stream().filter(one -> one.room() == number).toList();
+        int units = problem.rooms().get(number).units();
+        if (holds.size() <= units) {
+            return;
+        }
+        for (Hold one : holds) {
+            for (Hold other : holds) {
+                if (one != other && answer.at(one.to()) <= answer.at(other.from())) {
+                    add(one.to().job(), other.from().job(), offset(one.to()) - offset(other.from()));
+                }
+            }
+        }
+    }
+
+    private int[] slacks() {
+        int first = FAR;
+        int last = -FAR;
+        for (int i = 0; i < count; i++) {
+            last = Math.max(last, start(i) + length(i));
+            if (problem.jobs().get(i).held().isEmpty()) {
+                first = Math.min(first, start(i));
+            }
+        }
+        int[] early = new int[count];
+        int[] late = new int[count];
+        for (int i = 0; i < count; i++) {
+            boolean held = problem.jobs().get(i).held().isPresent();
+            early[i] = held
+                    ? start(i)
+                    : Math.min(start(i), Math.max(first, problem.jobs().get(i).notBefore()));
+            late[i] = held || i == problem.target() ? start(i) : last - length(i);
+            for (int worker : workers(i)) {
+                early[i] = Math.max(
+                        early[i],
+                        Math.min(start(i), problem.workers().get(worker).from()));
+            }
+        }
+        for (boolean moved = true; moved; ) {
+            moved = false;
+            for (Edge edge : edges) {
+                if (early[edge.from] + edge.by > early[edge.to]) {
+                    early[edge.to] = early[edge.from] + edge.by;
+                    moved = true;
+                }
+                if (late[edge.to] - edge.by < late[edge.from]) {
+                    late[edge.from] = late[edge.to] - edge.by;
+                    moved = true;
+                }
+            }
+        }
+        int[] all = new int[count];
+        Arrays.setAll(all, i -> Math.max(0, late[i] - early[i]));
+        return all;
+    }
+
+    private List<Integer> workers(int job) {
+        int mode = answer.slots().get(job).mode();
+        List<Mode> modes = problem.jobs().get(job).modes();
+        return mode < 0 || modes.isEmpty() ? List.of() : modes.get(mode).workers();
+    }
+
+    /** What holds the first job where it is: jobs each tight before the next, from the first to the target; the first alone if nothing does. */
+    public List<Integer> chain() {
+        int first = -1;
+        for (int i = 0; i < count; i++) {
+            if (problem.jobs().get(i).held().isEmpty() && (first < 0 || start(i) < start(first))) {
+                first = i;
+            }
+        }
+        List<Integer> chain = new ArrayList<>();
+        if (first >= 0) {
+            follow(first, chain, new boolean[count]);
+        }
+        return chain;
+    }
+
+    private boolean follow(int job, List<Integer> chain, boolean[] seen) {
+        chain.add(job);
+        if (job == problem.target()) {
+            return true;
+        }
+        seen[job] = true;
+        List<Edge> tight = edges.stream()
+                .filter(edge -> edge.from == job && start(edge.to) - start(job) == edge.by && edge.by >= 0)
+                .sorted(Comparator.comparingInt(edge -> -edge.by))
+                .toList();
+        for (Edge edge : tight) {
+            if (!seen[edge.to] && follow(edge.to, chain, seen)) {
+                return true;
+            }
+        }
+        if (chain.size() > 1) {
+            chain.remove(chain.size() - 1);
+        }
+        return false;
+    }
+}

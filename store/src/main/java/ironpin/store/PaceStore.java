@@ -1,0 +1,56 @@
+package ironpin.store;
+
+import static ironpin.store.db.Tables.PACED;
+
+import ironpin.quantity.Belief;
+import java.time.Instant;
+
+/** How long people took for what they did, against what the plan counted with. */
+public final class PaceStore {
+    private static final double MILLION = 1e6;
+
+    /** Nothing is known of somebody: percent of the time the plan counts with, give or take (est.). */
+    private static final Belief UNKNOWN = new Belief(100, 30, 0);
+
+    /** Percent from one task to the next. */
+    private static final double SCATTER = 25;
+
+    private final Cupboard cupboard;
+
+    public PaceStore(Cupboard cupboard) {
+        this.cupboard = cupboard;
+    }
+
+    /** Somebody finished something. @param seen real time by the time the plan counts with, above 0 */
+    public void took(long batchId, String taskKey, String person, double seen, Instant now) {
+        cupboard.write(dsl -> dsl.insertInto(PACED)
+                .set(PACED.BATCH_ID, batchId)
+                .set(PACED.TASK_KEY, taskKey)
+                .set(PACED.PERSON, person)
+                .set(PACED.SEEN_MILLIONTHS, Math.round(seen * MILLION))
+                .set(PACED.DONE_AT, Times.kept(now))
+                .execute());
+    }
+
+    /** What was learned at this moment is taken back. */
+    public void takeBack(long batchId, Instant at) {
+        cupboard.write(dsl -> dsl.deleteFrom(PACED)
+                .where(PACED.BATCH_ID.eq(batchId), PACED.DONE_AT.eq(Times.kept(at)))
+                .execute());
+    }
+
+    /** Percent of the time the plan counts with that somebody takes, by everything they did under this name. */
+    public Belief pace(String person) {
+        return cupboard.read(dsl -> {
+            Belief belief = UNKNOWN;
+            for (long seen : dsl.select(PACED.SEEN_MILLIONTHS)
+                    .from(PACED)
+                    .where(PACED.PERSON.eq(person))
+                    .orderBy(PACED.DONE_AT, PACED.ID)
+                    .fetch(PACED.SEEN_MILLIONTHS)) {
+                belief = belief.after(100 * seen / MILLION, SCATTER, 1);
+            }
+            return belief;
+        });
+    }
+}

@@ -1,0 +1,175 @@
+package ironpin.web.run;
+
+import ironpin.batch.Batch;
+import ironpin.clock.Task;
+import ironpin.clock.TaskKey;
+import ironpin.clock.Work;
+import ironpin.crew.Person;
+import ironpin.store.BatchStore;
+import ironpin.store.Cupboard;
+import ironpin.store.FireStore;
+import ironpin.store.PaceStore;
+import ironpin.store.RunStore;
+import ironpin.store.WorkStore.Of;
+import ironpin.web.cook.RoundsInAndOut;
+import ironpin.web.kitchen.FireDesk;
+import ironpin.web.page.Run;
+import ironpin.web.page.RunStep;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+
+/** What a press in the middle of the work does: everything that belongs to it happens at one moment, and is taken back with it. */
+@Component
+class Moves {
+    /** Shorter or longer by more than this is no pace but a press too early or too late. */
+    private static final double QUICKEST = 0.3;
+
+    private static final double SLOWEST = 3;
+
+    private final Cupboard cupboard;
+    private final BatchStore batches;
+    private final RunStore runs;
+    private final FireStore fire;
+    private final FireDesk desk;
+    private final PaceStore paces;
+    private final RoundsInAndOut rounds;
+    private final Clock clock;
+
+    Moves(
+            Cupboard cupboard,
+            BatchStore batches,
+            RunStore runs,
+            FireStore fire,
+            FireDesk desk,
+            PaceStore paces,
+            RoundsInAndOut rounds,
+            Clock clock) {
+        this.cupboard = cupboard;
+        this.batches = batches;
+        this.runs = runs;
+        this.fire = fire;
+        this.desk = desk;
+        this.paces = paces;
+        this.rounds = rounds;
+        this.clock = clock;
+    }
+
+    /** The next move in a step that may begin. @param who number of the person, from 0; less than that where nobody said */
+    void make(long id, Run run, RunStep step, int who) {
+        switch (step.press().sent()) {
+            case "start" -> start(id, step.slot().task());
+            case "answer" -> answer(id, step);
+            default -> over(id, run, step, who);
+        }
+    }
+
+    private void start(long id, Task task) {
+        Instant now = clock.instant();
+        if (task.of() instanceof TaskKey.Cooked round
+                && fire.rounds(new Of(id, round.lot())).size() + 1 == round.round()) {
+            rounds.in(id, round.lot(), now);
+            return;
+        }
+        cupboard.together(() -> {
+            if (task.spells().isEmpty()) {
+                runs.startTimer(id, task.key(), "", task.time(), now);
+            }
+            Duration end = Duration.ZERO;
+            for (var spell : task.spells()) {
+                end = end.plus(spell.time());
+                runs.startTimer(id, task.key(), spell.key(), end, now);
+            }
+            return batches.start(id, now);
+        });
+    }
+
+    private void answer(long id, RunStep step) {
+        Instant now = clock.instant();
+        step.timers().stream()
+                .filter(timer -> !timer.endsAt().isAfter(now))
+                .forEach(timer -> runs.stopTimer(id, timer.id(), now));
+    }
+
+    /** A step is over: what only waits for it begins. A step that must wait for another is not begun. */
+    void over(long id, Run run, RunStep step, int who) {
+        if (!step.ready()) {
+            return;
+        }
+        Instant now = clock.instant();
+        Task task = step.slot().task();
+        cupboard.together(() -> {
+            Batch batch = batches.start(id, now).batch();
+            Optional<String> person = person(batch, who);
+            runs.tick(id, task.key(), person.orElse(null), now);
+            // A step that is done needs no timer any more.
+            step.timers().forEach(timer -> runs.stopTimer(id, timer.id(), now));
+            if (task.of() instanceof TaskKey.Cooked round
+                    && desk.shown(new Of(id, round.lot())).isPresent()) {
+                rounds.out(id, round.lot(), now);
+            }
+            begin(id, run, task, now);
+            person.ifPresent(name -> learn(id, step, name, now));
+            return batch;
+        });
+    }
+
+    private static Optional<String> person(Batch batch, int who) {
+        List<Person> people = batch.crew().people();
+        return who >= 0 && who < people.size() ? Optional.of(people.get(who).name()) : Optional.empty();
+    }
+
+    /** Whatever gets on by itself and waited for this only: its timer runs. */
+    private void begin(long id, Run run, Task over, Instant now) {
+        Set<String> done = new HashSet<>(run.progress().done());
+        done.add(over.key());
+        for (RunStep next : run.steps()) {
+            Task task = next.slot().task();
+            boolean begins = task.waits()
+                    && task.after().contains(over.key())
+                    && done.containsAll(task.after())
+                    && !done.contains(task.key());
+            if (begins && next.timers().isEmpty()) {
+                runs.startTimer(id, task.key(), "", task.time(), now);
+            }
+        }
+    }
+
+    private void learn(long id, RunStep step, String name, Instant now) {
+        Task task = step.slot().task();
+        if (!(task.work() instanceof Work.Throughout) || step.slot().people().size() != 1) {
+            return;
+        }
+        step.standing().begunAt(task).ifPresent(begun -> {
+            double seen = (double) Duration.between(begun, now).toMillis()
+                    / task.time().toMillis();
+            if (seen >= QUICKEST && seen <= SLOWEST) {
+                paces.took(id, task.key(), name, seen, now);
+            }
+        });
+    }
+
+    /** Takes the last move back. */
+    void takeBack(long id) {
+        Set<Integer> burning = new HashSet<>();
+        cupboard.together(() -> {
+            Optional<Instant> at = runs.takeBack(id);
+            at.ifPresent(moment -> {
+                paces.takeBack(id, moment);
+                fire.takeBack(id, moment).forEach(burning::add);
+            });
+            return at;
+        });
+        burning.forEach(lot -> {
+            desk.out(new Of(id, lot));
+            fire.onTheFire().stream()
+                    .filter(round -> round.of().equals(new Of(id, lot)))
+                    .forEach(desk::in);
+        });
+    }
+}
