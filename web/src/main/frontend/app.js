@@ -6,6 +6,7 @@ import "./js/drag.js";
 import "./js/section.js";
 import "./js/fire.js";
 import "./js/lay.js";
+import "./js/lanes.js";
 import "./js/keys.js";
 import "./js/live.js";
 import "./js/timers.js";

@@ -15,12 +15,49 @@ async function stayAwake() {
 }
 
 function toggle() {
-  const { batch, lot, place, bench } = screen()?.dataset ?? {};
+  const { batch, lot, place } = screen()?.dataset ?? {};
   if (batch) {
-    const large = place === "run" && bench === "true";
-    location.href = `/batches/${batch}/run?lot=${lot}${large ? "" : "&bench=true"}`;
+    location.href = place === "bench" ? `/batches/${batch}/run?lot=${lot}` : `/batches/${batch}/bench?lot=${lot}`;
   }
 }
+
+const leaf = (way) => document.querySelector(`[data-leaf="${way}"]`)?.click();
+
+// A step is read aloud only where the browser has a voice.
+function voice() {
+  document.querySelectorAll("[data-aloud]").forEach((button) => {
+    button.hidden = !window.speechSynthesis;
+  });
+}
+
+document.addEventListener("click", (event) => {
+  const button = event.target.closest("[data-aloud]");
+  if (button) {
+    speechSynthesis.cancel();
+    speechSynthesis.speak(new SpeechSynthesisUtterance(button.dataset.text));
+  }
+});
+
+let from = null;
+document.addEventListener("pointerdown", (event) => {
+  from = screen()?.dataset.place === "bench" && event.pointerType === "touch" ? { x: event.clientX, y: event.clientY } : null;
+});
+document.addEventListener("pointerup", (event) => {
+  if (from) {
+    const across = event.clientX - from.x;
+    if (Math.abs(across) > 60 && Math.abs(across) > 2 * Math.abs(event.clientY - from.y)) {
+      leaf(across > 0 ? "before" : "after");
+    }
+    from = null;
+  }
+});
+
+document.addEventListener("keydown", (event) => {
+  const leafing = screen()?.dataset.place === "bench" && !event.ctrlKey && !event.metaKey && !event.altKey;
+  if (leafing && (event.key === "ArrowLeft" || event.key === "ArrowRight")) {
+    leaf(event.key === "ArrowLeft" ? "before" : "after");
+  }
+});
 
 document.addEventListener("keydown", (event) => {
   const typing = event.target.closest?.("input:not([type=radio]):not([type=checkbox]), textarea, select, dialog[open]");
@@ -30,10 +67,12 @@ document.addEventListener("keydown", (event) => {
 });
 
 document.addEventListener("DOMContentLoaded", () => {
-  if (screen()?.dataset.place === "run") {
+  if (["run", "bench"].includes(screen()?.dataset.place)) {
     stayAwake();
   }
+  voice();
 });
+document.addEventListener("htmx:afterSwap", voice);
 document.addEventListener("visibilitychange", () => {
   if (document.visibilityState === "visible" && lock?.released) {
     stayAwake();

@@ -1,5 +1,6 @@
 // Timers live on the server; the page only counts down to their ends by the server's clock.
 import { clockText } from "./numbers.js";
+import { ring } from "./ring.js";
 
 let offset = 0;
 const rung = new Set();
@@ -11,40 +12,27 @@ function readClock() {
   }
 }
 
-function beep() {
-  const Sound = window.AudioContext;
-  if (!Sound) {
-    return;
-  }
-  const sound = new Sound();
-  [0, 0.25, 0.5].forEach((at) => {
-    const tone = sound.createOscillator();
-    const gain = sound.createGain();
-    tone.frequency.value = 880;
-    gain.gain.value = 0.2;
-    tone.connect(gain).connect(sound.destination);
-    tone.start(sound.currentTime + at);
-    tone.stop(sound.currentTime + at + 0.15);
-  });
-}
-
 function tick() {
   let next = Infinity;
+  let ringing = false;
   document.querySelectorAll("[data-ends]").forEach((timer) => {
     const left = Number(timer.dataset.ends) - (Date.now() + offset);
     timer.textContent = clockText(left);
     timer.classList.toggle("ringing", left <= 0);
     if (left > 0) {
       next = Math.min(next, left);
-    } else if (!rung.has(timer.dataset.timer)) {
+      return;
+    }
+    ringing = true;
+    if (!rung.has(timer.dataset.timer)) {
       rung.add(timer.dataset.timer);
       if (left > -10000) {
-        beep();
         // What has run its time may be the next thing to do.
         document.dispatchEvent(new Event("ironpin:rang"));
       }
     }
   });
+  ring(ringing);
   const plain = document.title.replace(/^[\d:+]+ · /, "");
   document.title = next < Infinity ? `${clockText(next)} · ${plain}` : plain;
 }

@@ -55,6 +55,11 @@ public record Timetable(
         return slots.get(0).start();
     }
 
+    /** How much later another plan might begin; nothing where that is not known. */
+    public Optional<Duration> beyond() {
+        return proof.start() < 0 ? Optional.empty() : Optional.of(Layout.TICK.multipliedBy(proof.start()));
+    }
+
     /** The end of the last slot. */
     public ZonedDateTime over() {
         return slots.stream().map(Slot::end).max(ZonedDateTime::compareTo).orElse(serving);

@@ -19,6 +19,17 @@ public enum VesselKind {
         return label;
     }
 
+    /** In one word. */
+    public String word() {
+        return switch (this) {
+            case POT -> "pot";
+            case BASKET -> "basket";
+            case PAN -> "pan";
+            case GRIDDLE -> "griddle";
+            case DISH -> "dish";
+        };
+    }
+
     /** Whether it stands in the oven and not on a burner. */
     public boolean inOven() {
         return this == DISH;

@@ -115,6 +115,11 @@ final class Laying {
                 bestKey = key;
             }
         }
+        for (int i = 0; best < 0; i++) {
+            // Each of those that are left waits for another of them: the first goes first, and is seen to be
+            // impossible.
+            best = laid[i] ? -1 : i;
+        }
         place(best, release, chosen);
     }
 
@@ -137,12 +142,24 @@ final class Laying {
         int from = Math.max(problem.jobs().get(job).notBefore(), release);
         for (int number : into.get(job)) {
             Lag lag = problem.lags().get(number);
+            if (!laid[lag.from().job()]) {
+                continue;
+            }
             int least = at(lag.from()) + lag.least();
             from = Math.max(
                     from,
                     lag.to().edge() == Moment.Edge.START
                             ? least
                             : least - problem.jobs().get(job).time());
+        }
+        for (int number : outOf.get(job)) {
+            Lag lag = problem.lags().get(number);
+            if (laid[lag.to().job()] && lag.most().isPresent() && lag.shelter().isEmpty()) {
+                int kept = at(lag.to()) - lag.most().getAsInt();
+                boolean begins = lag.from().edge() == Moment.Edge.START;
+                from = Math.max(
+                        from, begins ? kept : kept - problem.jobs().get(job).time());
+            }
         }
         return from;
     }

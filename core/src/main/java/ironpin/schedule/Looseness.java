@@ -179,7 +179,10 @@ public final class Looseness {
         return mode < 0 || modes.isEmpty() ? List.of() : modes.get(mode).workers();
     }
 
-    /** What holds the first job where it is: jobs each tight before the next, from the first to the target; the first alone if nothing does. */
+    /**
+     * What holds the first job where it is: the way through the orders from it to the target on which the least time is lost
+     * between one job and the next; no time where nothing can begin later.
+     */
     public List<Integer> chain() {
         int first = -1;
         for (int i = 0; i < count; i++) {
@@ -187,31 +190,29 @@ public final class Looseness {
                 first = i;
             }
         }
-        List<Integer> chain = new ArrayList<>();
-        if (first >= 0) {
-            follow(first, chain, new boolean[count]);
+        if (first < 0) {
+            return List.of();
         }
-        return chain;
-    }
-
-    private boolean follow(int job, List<Integer> chain, boolean[] seen) {
-        chain.add(job);
-        if (job == problem.target()) {
-            return true;
-        }
-        seen[job] = true;
-        List<Edge> tight = edges.stream()
-                .filter(edge -> edge.from == job && start(edge.to) - start(job) == edge.by && edge.by >= 0)
-                .sorted(Comparator.comparingInt(edge -> -edge.by))
-                .toList();
-        for (Edge edge : tight) {
-            if (!seen[edge.to] && follow(edge.to, chain, seen)) {
-                return true;
+        int[] lost = new int[count];
+        int[] before = new int[count];
+        Arrays.fill(lost, FAR);
+        Arrays.fill(before, -1);
+        lost[first] = 0;
+        for (boolean moved = true; moved; ) {
+            moved = false;
+            for (Edge edge : edges) {
+                int here = start(edge.to) - start(edge.from) - edge.by;
+                if (edge.by > 0 && lost[edge.from] < FAR && lost[edge.from] + here < lost[edge.to]) {
+                    lost[edge.to] = lost[edge.from] + here;
+                    before[edge.to] = edge.from;
+                    moved = true;
+                }
             }
         }
-        if (chain.size() > 1) {
-            chain.remove(chain.size() - 1);
+        List<Integer> chain = new ArrayList<>();
+        for (int job = problem.target(); job >= 0 && chain.size() <= count; job = before[job]) {
+            chain.add(0, job);
         }
-        return false;
+        return chain.get(0) == first ? chain : List.of(first);
     }
 }

@@ -69,7 +69,8 @@ public final class CpSat implements Solver {
         int least = Math.min(proven.beyond(), better.beyond());
         Checked now = Checked.of(problem, best);
         boolean done = proven.optimal || better.optimal;
-        int more = !now.score().kept() ? (done ? 0 : -1) : Math.max(0, least - ahead(known, now));
+        boolean unknown = !now.score().kept() || least == Integer.MAX_VALUE;
+        int more = done ? 0 : unknown ? -1 : Math.max(0, least - ahead(known, now));
         if (!done && more != 0) {
             return new Solved(best, now, new Solved.Proof(false, more));
         }

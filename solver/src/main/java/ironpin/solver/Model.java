@@ -27,6 +27,14 @@ import java.util.Set;
 
 /** A problem in the solver's terms: an interval for every job, a line for every worker, a sum for every room. */
 final class Model {
+    /**
+     * Where no answer is known that keeps every gap, one is looked for this much around the one there is: nobody begins in the
+     * morning so that supper waits two minutes less.
+     */
+    private static final int ROOM = 6;
+
+    private static final int LEAST_ROOM = 120;
+
     final CpModel cp = new CpModel();
     final IntVar late;
     final IntVar first;
@@ -58,8 +66,9 @@ final class Model {
         int span = span();
         int earliest = hint.slots().stream().mapToInt(Answer.Slot::start).min().orElse(0);
         int latest = hint.slots().stream().mapToInt(Answer.Slot::end).max().orElse(0);
-        low = gapsKept && score.late() == 0 ? earliest : earliest - span;
-        high = latest + (gapsKept ? 0 : span);
+        int about = Math.max(LEAST_ROOM, span / ROOM);
+        low = gapsKept && score.late() == 0 ? earliest : earliest - about;
+        high = latest + (gapsKept ? 0 : about);
         int jobs = problem.jobs().size();
         start = new IntVar[jobs];
         end = new IntVar[jobs];

@@ -64,7 +64,7 @@ public class AccessTest extends OpenKitchen {
         DEMO + "/clock",
         DEMO + "/book",
         DEMO + "/run",
-        DEMO + "/run?bench=true",
+        DEMO + "/bench",
         DEMO + "/sheet",
         DEMO + "/delete",
         "/batches/1/book",

@@ -48,7 +48,10 @@ public class DemoTest extends OpenKitchen {
         plan.balance().doughs().forEach(share -> assertTrue(share.left().isZero()));
         plan.balance().fillings().forEach(share -> assertTrue(share.left().isZero()));
         assertTrue(
-                plan.timetable().latestStart().isAfter(LocalDateTime.now().minusMinutes(10)),
+                plan.timetable()
+                        .latestStart()
+                        .toLocalDateTime()
+                        .isAfter(LocalDateTime.now().minusMinutes(10)),
                 "it is too late to begin");
     }
 

@@ -261,15 +261,15 @@ public class HandsJourneyTest extends OpenKitchen {
             touched.navigate("/batches/" + id + "/table");
             touched.getByText("Start now").tap();
             touched.waitForURL(Pattern.compile(".*/run.*"));
-            touched.locator(".bench-switch a").tap();
-            touched.waitForURL(Pattern.compile(".*bench=true.*"));
+            touched.locator(".bench-switch a").first().tap();
+            touched.waitForURL(Pattern.compile(".*/bench.*"));
             String first = touched.locator("#now-title").innerText();
-            touched.locator(".now [data-done]").tap();
+            touched.locator("[data-done]").tap();
             assertThat(touched.locator("#now-title")).not().hasText(first);
             touched.locator("[data-back]").tap();
             assertThat(touched.locator("#now-title")).hasText(first);
-            touched.locator(".bench-switch a").tap();
-            assertThat(touched.locator(".screen.bench")).hasCount(0);
+            touched.locator(".bench-leave").tap();
+            touched.waitForURL(Pattern.compile(".*/run.*"));
         }
     }
 }

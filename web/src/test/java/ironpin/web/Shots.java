@@ -38,7 +38,7 @@ public final class Shots extends OpenKitchen {
         open();
         try {
             views.forEach((name, path) -> shoot(folder, name, path, 1280, 800, ColorScheme.LIGHT));
-            shoot(folder, "bench", DEMO + "/run?bench=true", 820, 1180, ColorScheme.LIGHT);
+            shoot(folder, "bench", DEMO + "/bench?who=1", 820, 1180, ColorScheme.LIGHT);
             shoot(folder, "phone", DEMO + "/dough?lot=3", 390, 844, ColorScheme.LIGHT);
         } finally {
             close();

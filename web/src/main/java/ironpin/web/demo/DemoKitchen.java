@@ -9,6 +9,9 @@ import ironpin.book.FillingVerdict;
 import ironpin.book.FlourLesson;
 import ironpin.book.Outcome;
 import ironpin.book.SkinVerdict;
+import ironpin.crew.Crew;
+import ironpin.crew.Person;
+import ironpin.crew.Plates;
 import ironpin.dough.BenchFeel;
 import ironpin.pantry.Price;
 import ironpin.plan.BatchPlan;
@@ -152,7 +155,17 @@ class DemoKitchen implements SmartInitializingSingleton {
         batch = CountField.EACH.write(batch, Address.lot(2), 4);
         batch = CountField.EACH.write(batch, Address.lot(3), 1);
         batch = CountField.TO_FREEZER.write(batch, Address.lot(1), 20);
+        batch = batch.withCrew(lanternCrew());
         batches.create(batch, "new batch", clock.instant());
+    }
+
+    /** Two of the house cook for the lantern night; plates go out as they are ready. */
+    private static Crew lanternCrew() {
+        Plates plates = new Plates(Plates.Way.AS_READY, Duration.ofMinutes(45), Duration.ofMinutes(60));
+        return Crew.USUAL
+                .withPeople(List.of(Person.cook("Juniper"), Person.cook("Moss").withPace(120)))
+                .withTrays(8)
+                .withPlates(plates);
     }
 
     /** @param felt what the dough felt like, and was given one step for */

@@ -17,7 +17,7 @@ import org.springframework.security.web.servlet.util.matcher.PathPatternRequestM
 @Configuration
 class SecuritySettings {
     private static final String CONTENT_POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; "
-            + "img-src 'self' data:; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; "
+            + "img-src 'self' data:; font-src 'self'; connect-src 'self'; media-src blob:; form-action 'self'; base-uri 'none'; "
             + "frame-ancestors 'none'";
 
     @Bean

@@ -69,6 +69,11 @@ public class SolverDesk {
         thinker.execute(() -> think(batch, problem, Layout.first(day)));
     }
 
+    /** Whoever thinks here, for a question that has to be answered at once. */
+    public Solver solver() {
+        return solver;
+    }
+
     /** Whether it still thinks about a day. */
     public boolean thinking(long batch, DayPlan day) {
         return Layout.problem(day).equals(wanted.get(batch)) && solver != Solver.NOBODY;

@@ -13,10 +13,17 @@ public class Shown {
         this.parts = parts;
     }
 
+    /** @param at key of the step that is leafed to; empty for the one to do now */
+    public void bench(Screen screen, int who, String at, Model model) {
+        model.addAttribute("s", screen);
+        model.addAttribute("bench", BenchView.of(screen, who, at));
+    }
+
     /** @param who number of the person whose bench it is, from 0; -1 for everybody's */
     public void show(Screen screen, int who, Model model) {
         model.addAttribute("s", screen);
         model.addAttribute("who", who);
+        bench(screen, who, "", model);
         parts.stream()
                 .filter(part -> screen.station().filter(part.station()::equals).isPresent())
                 .forEach(part -> part.show(screen, model));

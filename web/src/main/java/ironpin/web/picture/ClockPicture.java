@@ -25,7 +25,7 @@ public final class ClockPicture {
     private static final double WIDTH = 900;
     private static final double LEFT = 96;
     private static final double TOP = 24;
-    private static final double LANE = 31;
+    private static final double LANE = 23;
     private static final double LETTER = 6.4;
 
     /** A day that was begun the day before is drawn from here: what is before stands at the edge. */
@@ -125,14 +125,18 @@ public final class ClockPicture {
             }
         }
         vessels.forEach((means, bars) -> lanes.add(new Lane(name(means), bars)));
-        alone.forEach(bars -> lanes.add(new Lane("by itself", bars)));
+        for (int i = 0; i < alone.size(); i++) {
+            lanes.add(new Lane(i == 0 ? "by itself" : "", alone.get(i)));
+        }
         List<List<Bar>> away = new ArrayList<>();
         table.putAway().stream()
                 .map(this::away)
                 .sorted((a, b) -> a.start.compareTo(b.start))
                 .forEach(bar -> row(away, bar).add(bar));
         // More than a few waits side by side say no more than that the fridge is full.
-        away.stream().limit(2).forEach(bars -> lanes.add(new Lane("put away", bars)));
+        for (int i = 0; i < Math.min(2, away.size()); i++) {
+            lanes.add(new Lane(i == 0 ? "put away" : "", away.get(i)));
+        }
         return lanes;
     }
 
@@ -188,9 +192,7 @@ public final class ClockPicture {
     }
 
     private static String name(Means means) {
-        return means instanceof Means.OfVessel vessel
-                ? vessel.kind().label().split(" ")[0] + " " + vessel.lot()
-                : "machine";
+        return means instanceof Means.OfVessel vessel ? vessel.kind().word() + " " + vessel.lot() : "machine";
     }
 
     private static String round(Timetable.Slot slot) {
@@ -198,7 +200,7 @@ public final class ClockPicture {
     }
 
     private void lane(Svg svg, Lane lane, double top) {
-        svg.text(lane.name, "x", LEFT - 8, "y", top + 20, "text-anchor", "end", "class", "measure");
+        svg.text(lane.name, "x", LEFT - 8, "y", top + 15.5, "text-anchor", "end", "class", "measure");
         // A touch lies over the work it interrupts.
         List<Bar> order = new ArrayList<>(lane.bars);
         order.sort((a, b) -> Boolean.compare(touch(a), touch(b)));
@@ -226,10 +228,10 @@ public final class ClockPicture {
                         + (held.contains(slot.task().key()) ? " put" : "")
                         + (done.contains(slot.task().key()) ? " over" : ""))
                 .orElse("");
-        svg.add("rect", "x", x, "y", top + 3, "width", width, "height", LANE - 7, "rx", 3, "class", bar.tone + state);
+        svg.add("rect", "x", x, "y", top + 3, "width", width, "height", LANE - 5, "rx", 3, "class", bar.tone + state);
         String word = done.contains(bar.task.map(slot -> slot.task().key()).orElse("")) ? "✓ " + bar.word : bar.word;
         if (width > word.length() * LETTER + 6) {
-            svg.text(word, "x", x + 4, "y", top + 20, "class", "on-slot");
+            svg.text(word, "x", x + 4, "y", top + 15.5, "class", "on-slot");
         }
         if (state.contains("put")) {
             svg.add("circle", "cx", x + 5, "cy", top + 3, "r", 3.5, "class", "pin-dot");

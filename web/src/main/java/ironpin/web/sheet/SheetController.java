@@ -1,12 +1,16 @@
 package ironpin.web.sheet;
 
+import ironpin.crew.Person;
+import ironpin.web.page.BenchView;
 import ironpin.web.page.Screen;
 import ironpin.web.page.Screens;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** The bench sheet, to print. */
 @Controller
@@ -17,11 +21,17 @@ class SheetController {
         this.screens = screens;
     }
 
+    /** @param who number of the person whose sheet it is, from 1; 0 for everybody's */
     @GetMapping("/batches/{id}/sheet")
-    String sheet(@PathVariable long id, Model model) {
+    String sheet(@PathVariable long id, @RequestParam(defaultValue = "0") int who, Model model) {
         Screen screen = screens.of(id, Optional.empty(), 0);
         model.addAttribute("s", screen);
         model.addAttribute("sheet", new SheetScreen(screen));
+        model.addAttribute("steps", screen.run().line(who - 1));
+        List<Person> people = screen.batch().crew().people();
+        model.addAttribute("bench", BenchView.of(screen, who - 1, ""));
+        model.addAttribute(
+                "own", who > 0 && who <= people.size() ? people.get(who - 1).name() : "");
         return "sheet";
     }
 }

@@ -13,6 +13,7 @@ import ironpin.style.Styles;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
+import java.time.ZoneOffset;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,7 +32,7 @@ public class RunTest {
     }
 
     private static Run run(Map<String, Instant> done, RunningTimer... timers) {
-        return Run.of(PLAN, done, List.of(timers), NOW);
+        return Run.of(PLAN, done, List.of(timers), NOW.atZone(ZoneOffset.UTC));
     }
 
     /** Everything that a step depends on, ticked. */
@@ -86,8 +87,8 @@ public class RunTest {
             for (int i = 0; i < 8; i++) {
                 batch = FillingComposing.add(batch, 1, "very finely chopped dark green winter leaves, salted " + i);
             }
-            for (RunStep step :
-                    Run.of(BatchPlan.of(batch), Map.of(), List.of(), NOW).steps()) {
+            for (RunStep step : Run.of(BatchPlan.of(batch), Map.of(), List.of(), NOW.atZone(ZoneOffset.UTC))
+                    .steps()) {
                 List<String> spells =
                         step.offers().stream().map(RunStep.Offer::spell).toList();
                 assertEquals(Set.copyOf(spells).size(), spells.size(), step.key() + spells);

@@ -32,8 +32,11 @@ import ironpin.wording.Count;
 import java.io.StringReader;
 import java.time.Duration;
 import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Pattern;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.testng.annotations.DataProvider;
@@ -59,7 +62,7 @@ public class PicturesTest {
         Drawings draw = new Drawings();
         List<String> pictures = new ArrayList<>();
         pictures.add(draw.table(plan));
-        pictures.add(draw.clock(plan.timetable(), NOW));
+        pictures.add(draw.clock(plan.day(), plan.timetable(), Set.of(), NOW.atZone(ZoneOffset.UTC)));
         for (LotPlan lot : plan.lots()) {
             pictures.add(RibbonPicture.narrow(plan, lot.lot().no()));
             pictures.add(draw.hydration(lot));
@@ -229,10 +232,13 @@ public class PicturesTest {
     @Test
     public void theLineOfNowIsDrawnOnlyOnItsDay() {
         BatchPlan plan = crescents(TableField.EATERS, 6);
-        LocalDateTime serving = plan.batch().serving();
-        assertTrue(ClockPicture.of(plan.timetable(), serving.minusMinutes(30)).contains("line-now"));
-        assertTrue(!ClockPicture.of(plan.timetable(), serving.plusMinutes(1)).contains("line-now"));
-        assertTrue(!ClockPicture.of(plan.timetable(), serving.minusDays(2)).contains("line-now"));
+        ZonedDateTime serving = plan.day().serving();
+        assertTrue(ClockPicture.of(plan.day(), plan.timetable(), Set.of(), serving.minusMinutes(30))
+                .contains("line-now"));
+        assertTrue(!ClockPicture.of(plan.day(), plan.timetable(), Set.of(), serving.plusMinutes(1))
+                .contains("line-now"));
+        assertTrue(!ClockPicture.of(plan.day(), plan.timetable(), Set.of(), serving.minusDays(2))
+                .contains("line-now"));
     }
 
     @Test

@@ -1,0 +1,146 @@
+package ironpin.web.clock;
+
+import ironpin.batch.Filling;
+import ironpin.clock.Task;
+import ironpin.clock.TaskKey;
+import ironpin.clock.Timetable;
+import ironpin.crew.Held;
+import ironpin.crew.Person;
+import ironpin.crew.Plates;
+import ironpin.crew.Skill;
+import ironpin.quantity.Belief;
+import ironpin.web.page.Run;
+import ironpin.web.page.RunStep;
+import ironpin.web.page.Screen;
+import ironpin.web.picture.ClockPicture;
+import ironpin.web.picture.Say;
+import ironpin.wording.Count;
+import ironpin.wording.Span;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+
+/**
+ * What the Clock station shows besides the plan itself.
+ *
+ * @param people each with what was learned about them
+ * @param steps the day in rows
+ * @param known what is known of how good the plan is, in a sentence
+ * @param ahead what can be done the day before
+ * @param perUnit minutes that a unit of the picture stands for
+ */
+public record ClockView(
+        List<Row> people, List<StepRow> steps, String known, List<Ahead> ahead, double perUnit, List<Plates.Way> ways) {
+    /**
+     * Somebody.
+     *
+     * @param no from 0
+     * @param learned what their times taught, in words; empty where nothing did
+     * @param pace percent that it would be counted with, on a button; empty where nothing is to be changed
+     */
+    public record Row(int no, Person person, String learned, String pace) {
+        public List<Skill> skills() {
+            return List.of(Skill.values());
+        }
+
+        public String comes() {
+            return person.comes().map(Say::clock).orElse("");
+        }
+
+        public String goes() {
+            return person.goes().map(Say::clock).orElse("");
+        }
+    }
+
+    /**
+     * A step in a row.
+     *
+     * @param who does it, by name
+     * @param slack how far it can move, in words
+     * @param held whether the cook put it there
+     */
+    public record StepRow(RunStep step, String who, String slack, boolean held) {}
+
+    /**
+     * Something of a filling that can be done the day before.
+     *
+     * @param no of the filling
+     * @param name what
+     * @param time that it takes
+     * @param planned whether it has been put there
+     */
+    public record Ahead(int no, String name, String time, boolean planned) {}
+
+    static ClockView of(Screen screen, Function<String, Belief> paces) {
+        List<Person> crew = screen.batch().crew().people();
+        List<Row> people = new ArrayList<>();
+        for (int i = 0; i < crew.size(); i++) {
+            people.add(row(i, crew.get(i), paces.apply(crew.get(i).name())));
+        }
+        Run run = screen.run();
+        List<StepRow> steps =
+                run.steps().stream().map(step -> step(screen, step)).toList();
+        Timetable table = run.forecast().table();
+        return new ClockView(
+                people,
+                steps,
+                known(screen.plan().timetable(), screen.thinking()),
+                ahead(screen),
+                ClockPicture.minutesPerUnit(screen.plan().day(), table),
+                List.of(Plates.Way.values()));
+    }
+
+    private static Row row(int no, Person person, Belief pace) {
+        if (pace.lessons() == 0) {
+            return new Row(no, person, "", "");
+        }
+        long percent = Math.round(Math.max(Person.FASTEST, Math.min(Person.SLOWEST, pace.mean())));
+        String learned = "takes " + percent + " % by " + Count.of(pace.lessons(), "task");
+        return new Row(no, person, learned, Math.round(person.pace()) == percent ? "" : String.valueOf(percent));
+    }
+
+    private static StepRow step(Screen screen, RunStep step) {
+        List<Person> people = screen.batch().crew().people();
+        List<String> names = step.slot().people().stream()
+                .filter(one -> one < people.size())
+                .map(one -> people.get(one).name())
+                .toList();
+        Duration slack = step.slot().slack();
+        boolean held = screen.batch().held().stream().map(Held::task).anyMatch(step.key()::equals);
+        String room = slack.isZero() ? "none" : Span.inMinutes(slack);
+        return new StepRow(step, String.join(" and ", names), room, held);
+    }
+
+    private static String known(Timetable table, boolean thinking) {
+        String more = thinking ? " Still looking." : "";
+        if (table.proof().all()) {
+            return "Proven: no plan starts later, and none that starts then leaves less waiting.";
+        }
+        if (table.proof().latestStart()) {
+            return "Proven: no plan starts later." + more;
+        }
+        return table.beyond()
+                        .map(beyond -> "A good plan. Another might start up to " + Span.inMinutes(beyond)
+                                + " later, none by more.")
+                        .orElse("A good plan; how far from the best is not known" + (thinking ? " yet." : "."))
+                + more;
+    }
+
+    private static List<Ahead> ahead(Screen screen) {
+        List<Ahead> all = new ArrayList<>();
+        for (Filling filling : screen.batch().fillings()) {
+            List<Task> tasks = screen.plan().day().tasks().stream()
+                    .filter(task ->
+                            task.ahead() && task.of() instanceof TaskKey.OfFilling of && of.no() == filling.no())
+                    .toList();
+            if (!tasks.isEmpty()) {
+                Duration hands = tasks.stream().map(Task::handsTime).reduce(Duration.ZERO, Duration::plus);
+                boolean planned = tasks.stream().allMatch(task -> screen.batch().held().stream()
+                        .anyMatch(held -> held.task().equals(task.key())));
+                all.add(new Ahead(filling.no(), filling.called(), Span.inMinutes(hands), planned));
+            }
+        }
+        return all;
+    }
+}

@@ -1,0 +1,131 @@
+package ironpin.web.page;
+
+import ironpin.batch.Station;
+import ironpin.clock.TaskKey;
+import ironpin.crew.Person;
+import ironpin.plan.LotPlan;
+import ironpin.web.picture.Drawings;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What stands on the bench.
+ *
+ * @param screen of the batch
+ * @param who number of the person, from 0; less than that for everybody
+ * @param step that is looked at: the one to do now, or one that was leafed to
+ * @param now whether it is the one to do now
+ * @param before key of the step before it in the line; empty for the first
+ * @param after key of the step after it; empty for the last
+ */
+public record BenchView(Screen screen, int who, Optional<RunStep> step, boolean now, String before, String after) {
+    /**
+     * A bench that can be gone to.
+     *
+     * @param no in its address: 0 for everybody, 1 for the first
+     * @param here whether it is this one
+     */
+    public record Of(int no, String name, boolean here) {}
+
+    /** @param at key of a step that is leafed to; anything else is the one to do now */
+    public static BenchView of(Screen screen, int who, String at) {
+        List<RunStep> line = screen.run().line(who);
+        Optional<RunStep> now = screen.run().now(who);
+        Optional<RunStep> leafed =
+                line.stream().filter(step -> step.key().equals(at)).findFirst();
+        Optional<RunStep> step = leafed.or(() -> now);
+        int place = step.map(line::indexOf).orElse(-1);
+        return new BenchView(
+                screen,
+                who,
+                step,
+                step.equals(now),
+                place > 0 ? line.get(place - 1).key() : "",
+                place >= 0 && place + 1 < line.size() ? line.get(place + 1).key() : "");
+    }
+
+    /** Whose bench it is, in a word. */
+    public String name() {
+        List<Person> people = screen.batch().crew().people();
+        return who >= 0 && who < people.size() ? people.get(who).name() : "Everybody";
+    }
+
+    /** Everybody, and each by name: what is in the address for them, and how they are called. */
+    public List<Of> benches() {
+        List<Of> all = new ArrayList<>(List.of(new Of(0, "Everybody", who < 0)));
+        List<Person> people = screen.batch().crew().people();
+        for (int i = 0; i < people.size(); i++) {
+            all.add(new Of(i + 1, people.get(i).name(), who == i));
+        }
+        return all;
+    }
+
+    /** Who does a step, by name. */
+    public List<String> names(RunStep one) {
+        List<Person> people = screen.batch().crew().people();
+        return one.slot().people().stream()
+                .filter(no -> no < people.size())
+                .map(no -> people.get(no).name())
+                .toList();
+    }
+
+    /** What comes after the step in the line. */
+    public Optional<RunStep> then() {
+        return now ? screen.run().then(who) : Optional.empty();
+    }
+
+    /** Timers that belong to other steps. */
+    public List<Ringing> others() {
+        String key = step.map(RunStep::key).orElse("");
+        return screen.run().timers().stream()
+                .filter(timer -> !timer.taskKey().equals(key))
+                .toList();
+    }
+
+    /** The step's own pictures. */
+    public List<String> pictures(Drawings draw) {
+        return step.map(one -> pictures(draw, one)).orElse(List.of());
+    }
+
+    private List<String> pictures(Drawings draw, RunStep one) {
+        TaskKey of = one.slot().task().of();
+        if (of instanceof TaskKey.Shaped tray) {
+            LotPlan lot = screen.plan().lot(tray.lot());
+            return lot.lot().bought().isPresent() ? List.of(draw.fold(lot)) : List.of(draw.rope(lot), draw.fold(lot));
+        }
+        if (of instanceof TaskKey.Cooked round) {
+            return List.of(draw.vessel(screen.plan().lot(round.lot())));
+        }
+        if (of instanceof TaskKey.Heated heat) {
+            return List.of(draw.vessel(screen.plan().lot(heat.lot())));
+        }
+        if (of instanceof TaskKey.OfDough dough) {
+            return of(dough.no(), Station.DOUGH)
+                    .map(lot -> dough.step().equals("mix") ? draw.water(screen.plan(), lot) : draw.knead(lot))
+                    .stream()
+                    .toList();
+        }
+        if (of instanceof TaskKey.OfFilling filling) {
+            return of(filling.no(), Station.FILLING).map(lot -> draw.filling(screen.plan(), lot)).stream()
+                    .toList();
+        }
+        return List.of(draw.table(screen.plan()));
+    }
+
+    private Optional<LotPlan> of(int no, Station station) {
+        return screen.plan().lots().stream()
+                .filter(lot -> (station == Station.DOUGH
+                                ? lot.lot().doughNo()
+                                : lot.lot().fillingNo())
+                        == no)
+                .findFirst();
+    }
+
+    /** As it is read aloud. */
+    public String aloud() {
+        return step.map(one -> one.slot().task().title() + " " + one.press().text() + " "
+                        + one.slot().task().detail())
+                .orElse("Everything is on the table.");
+    }
+}
