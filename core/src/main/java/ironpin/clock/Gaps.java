@@ -24,16 +24,16 @@ public final class Gaps {
                     .add(wait);
         }
         List<Gap> all = new ArrayList<>();
-        grouped.forEach((of, waits) -> all.add(gap(batch, table, of, waits)));
+        grouped.forEach((of, waits) -> all.add(gap(batch, day, table, of, waits)));
         return List.copyOf(all);
     }
 
-    private static Gap gap(Batch batch, Timetable table, Of of, List<Wait> waits) {
+    private static Gap gap(Batch batch, DayPlan day, Timetable table, Of of, List<Wait> waits) {
         Duration longest = Duration.ZERO;
         Duration away = Duration.ZERO;
         for (Wait wait : waits) {
             Duration waited = table.waited(wait);
-            if (table.putAway().contains(wait)) {
+            if (table.putAway().contains(wait) && mayStay(day, wait, waited)) {
                 away = longer(away, waited.minus(wait.before()));
             } else {
                 longest = longer(longest, waited);
@@ -41,6 +41,12 @@ public final class Gaps {
         }
         Duration until = longer(longest, until(batch, table, of, waits.get(0)));
         return new Gap(of.kind, of.no, longest, waits.get(0).most(), until, away);
+    }
+
+    /** What is kept warm is so for as long as was said, and no longer. */
+    private static boolean mayStay(DayPlan day, Wait wait, Duration waited) {
+        return wait.longer() != Wait.Place.KEPT_WARM
+                || waited.compareTo(day.crew().plates().warm()) <= 0;
     }
 
     /** Until the last piece of a dough or of a filling has been shaped. */

@@ -82,12 +82,14 @@ final class Model {
         for (int i = 0; i < jobs; i++) {
             length(i);
         }
-        cp.addLessOrEqual(
-                LinearExpr.newBuilder()
-                        .add(end[problem.target()])
-                        .addTerm(late, -1)
-                        .build(),
-                problem.due());
+        if (problem.jobs().get(problem.target()).held().isEmpty()) {
+            cp.addEquality(
+                    LinearExpr.newBuilder()
+                            .add(end[problem.target()])
+                            .addTerm(late, -1)
+                            .build(),
+                    problem.due());
+        }
         LinearExprBuilder waits = LinearExpr.newBuilder();
         for (int i = 0; i < problem.lags().size(); i++) {
             lag(i, waits);

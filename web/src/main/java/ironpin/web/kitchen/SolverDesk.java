@@ -14,8 +14,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -42,7 +43,10 @@ public class SolverDesk {
     /** The day each batch is thought about, so that one that was changed meanwhile is not thought about any more. */
     private final Map<Long, Problem> wanted = new ConcurrentHashMap<>();
 
-    private final ExecutorService thinker = Executors.newSingleThreadExecutor(work -> {
+    /** A plan that is just being changed is not thought about yet. */
+    private static final Duration QUIET = Duration.ofMillis(1_500);
+
+    private final ScheduledExecutorService thinker = Executors.newSingleThreadScheduledExecutor(work -> {
         Thread thread = new Thread(work, "clock");
         thread.setDaemon(true);
         thread.setPriority(Thread.MIN_PRIORITY);
@@ -66,7 +70,7 @@ public class SolverDesk {
                 || known.getIfPresent(problem) != null) {
             return;
         }
-        thinker.execute(() -> think(batch, problem, Layout.first(day)));
+        thinker.schedule(() -> think(batch, problem, day), QUIET.toMillis(), TimeUnit.MILLISECONDS);
     }
 
     /** Whoever thinks here, for a question that has to be answered at once. */
@@ -79,8 +83,11 @@ public class SolverDesk {
         return Layout.problem(day).equals(wanted.get(batch)) && solver != Solver.NOBODY;
     }
 
-    private void think(long batch, Problem problem, Solved first) {
-        Solved best = first;
+    private void think(long batch, Problem problem, DayPlan day) {
+        if (!problem.equals(wanted.get(batch))) {
+            return;
+        }
+        Solved best = Layout.first(day);
         for (int i = 0;
                 i < EFFORTS.size()
                         && problem.equals(wanted.get(batch))
@@ -94,7 +101,7 @@ public class SolverDesk {
             if (last) {
                 wanted.remove(batch, problem);
             }
-            if (better || last) {
+            if ((better || last) && !thinker.isShutdown()) {
                 bell.ring(batch, "");
             }
         }

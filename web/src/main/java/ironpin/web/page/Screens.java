@@ -98,7 +98,8 @@ public class Screens {
         BatchPlan plan = plans.of(stored);
         LotPlan lot = inHand(plan, lotNo);
         ZonedDateTime now = ZonedDateTime.now(clock);
-        if (stored.status() == Status.PLANNED) {
+        if (stored.status() == Status.PLANNED
+                && station.filter(Station.CLOCK::equals).isPresent()) {
             desk.think(stored.id(), plan.day());
         }
         return new Screen(

@@ -1,0 +1,317 @@
+package ironpin.web;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import biweekly.Biweekly;
+import biweekly.ICalendar;
+import biweekly.component.VEvent;
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import ironpin.batch.Appetite;
+import ironpin.batch.Batch;
+import ironpin.crew.Person;
+import ironpin.crew.Plates;
+import ironpin.kit.Kit;
+import ironpin.store.BatchStore;
+import ironpin.store.PaceStore;
+import ironpin.store.RunStore;
+import ironpin.style.Styles;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+
+/** A supper planned for two, put where they want it, cooked on two benches, and late. */
+public class ClockJourneyTest extends OpenKitchen {
+    private final List<Long> made = new ArrayList<>();
+    private BrowserContext laptop;
+    private Page page;
+
+    @BeforeMethod
+    public void atTheDesk() {
+        laptop = device(1280, 800);
+        page = page(laptop);
+    }
+
+    @AfterMethod(alwaysRun = true)
+    public void tidyUp() {
+        laptop.close();
+        made.forEach(bean(BatchStore.class)::delete);
+        made.clear();
+    }
+
+    private long supper(LocalDateTime serving, int eaters, String... styles) {
+        Batch batch = Styles.start(
+                List.of(styles).stream().map(Styles::get).toList(),
+                "Two cook",
+                serving,
+                eaters,
+                Appetite.USUAL,
+                Kit.usual());
+        batch = batch.withCrew(batch.crew()
+                .withPeople(List.of(Person.cook("Juniper"), Person.cook("Moss")))
+                .withTrays(8)
+                .withPlates(Plates.USUAL.going(Plates.Way.AS_READY)));
+        long id = bean(BatchStore.class).create(batch, "new", Instant.now());
+        made.add(id);
+        return id;
+    }
+
+    private static LocalDateTime inHours(int hours) {
+        return LocalDateTime.now().plusHours(hours).truncatedTo(ChronoUnit.HOURS);
+    }
+
+    @Test
+    public void whoIsThereAndWhatThereIsMoveTheDay() {
+        long id = supper(inHours(20), 4, "boiled-crescent");
+        page.navigate("/batches/" + id + "/clock");
+        Locator title = page.locator(".station h2").first();
+        String two = title.innerText();
+        page.getByText("Without Moss").click();
+        assertThat(title).not().hasText(two);
+        assertThat(page.locator(".person")).hasCount(1);
+        page.locator("[data-undo]").click();
+        assertThat(page.locator(".person")).hasCount(2);
+        page.getByText("One more person").click();
+        assertThat(page.locator(".person")).hasCount(3);
+        page.locator("#person-2").fill("Moss");
+        page.locator("#person-2").press("Enter");
+        assertThat(page.locator("#refused")).containsText("two people are called Moss");
+        page.locator("#person-2").fill("Wren");
+        page.locator("#person-2").press("Enter");
+        assertThat(page.locator(".clock-picture")).containsText("Wren");
+        // A child folds and stays away from everything else: nothing else is planned for them.
+        Locator wren = page.locator(".person").nth(2);
+        for (int i : new int[] {0, 1, 3}) {
+            wren.locator("input[type=checkbox]").nth(i).uncheck();
+        }
+        page.locator("#plates-way").selectOption("TOGETHER");
+        assertThat(title).containsText("table at");
+        assertThat(page.getByLabel("kept warm for up to, min")).isVisible();
+        for (String who :
+                page.locator(".day-steps tbody tr:has(td:text-is('Wren')) th").allInnerTexts()) {
+            assertTrue(who.contains("table") || who.contains("dip"), who);
+        }
+    }
+
+    /** The plan is there at once, gets better, and says how good it is; nothing on the page moves for it. */
+    @Test
+    public void aPlanGetsBetterWhileItIsRead() {
+        long id = supper(inHours(20), 3, "boiled-crescent");
+        page.navigate("/batches/" + id + "/clock");
+        double above = page.locator(".day-lanes").boundingBox().y;
+        assertThat(page.locator(".clock-known"))
+                .containsText(Pattern.compile("Proven|none by more"), patiently(60_000));
+        assertEquals(page.locator(".day-lanes").boundingBox().y, above, 0.5);
+    }
+
+    private static com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions patiently(double millis) {
+        return new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions().setTimeout(millis);
+    }
+
+    @Test
+    public void aTaskIsHeldDraggedReleasedAndRefusedWithItsReason() {
+        long id = supper(inHours(20), 3, "boiled-crescent");
+        page.navigate("/batches/" + id + "/clock");
+        Locator dip = page.locator("[data-task='table.dip'] rect").first();
+        BoundingBox box = dip.boundingBox();
+        page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+        page.mouse().down();
+        page.mouse().move(box.x + box.width / 2 - 60, box.y + box.height / 2);
+        page.mouse().up();
+        Locator row = page.locator(".day-steps tr:has-text('Stir the dip.')");
+        assertThat(row.getByText("let go")).isVisible();
+        BoundingBox there = page.locator("[data-task='table.dip'] rect").first().boundingBox();
+        assertEquals(there.x, box.x - 60, 25, "it stays where it was put");
+        row.getByText("let go").click();
+        assertThat(row.getByText("hold")).isVisible();
+        BoundingBox plates =
+                page.locator("[data-task='table.serve'] rect").first().boundingBox();
+        BoundingBox mix = page.locator("[data-task='dough-1.mix'] rect").first().boundingBox();
+        page.mouse().move(mix.x + mix.width / 2, mix.y + mix.height / 2);
+        page.mouse().down();
+        page.mouse().move(plates.x, mix.y + mix.height / 2);
+        page.mouse().up();
+        assertThat(page.locator("#refused")).containsText("cannot be at");
+        assertThat(page.locator(".day-steps tr:has-text('Weigh and mix')").getByText("hold"))
+                .isVisible();
+    }
+
+    @Test
+    public void aDayIsTakenAlongAsACalendar() {
+        long id = supper(inHours(20), 3, "boiled-crescent");
+        APIResponse answer = page.request().get("/batches/" + id + "/clock/day.ics");
+        assertTrue(answer.headers().get("content-type").startsWith("text/calendar"));
+        ICalendar calendar = Biweekly.parse(answer.text()).first();
+        page.navigate("/batches/" + id + "/clock");
+        assertEquals(
+                calendar.getEvents().size(), page.locator(".day-steps tbody tr").count());
+        Instant first = null;
+        for (VEvent event : calendar.getEvents()) {
+            assertEquals(event.getAlarms().size(), 1, event.getSummary().getValue());
+            Instant start = event.getDateStart().getValue().toInstant();
+            assertTrue(event.getDateEnd().getValue().toInstant().isAfter(start));
+            first = first == null || start.isBefore(first) ? start : first;
+        }
+        assertTrue(first.isAfter(Instant.now()));
+        assertTrue(calendar.getEvents().stream().anyMatch(event -> event.getCategories().stream()
+                .anyMatch(one -> one.getValues().contains("Moss"))));
+        page.navigate("/batches/" + id + "/sheet?who=2");
+        assertThat(page.locator("h1")).containsText("Moss");
+        assertThat(page.locator(".sheet-clock tr").first()).isVisible();
+    }
+
+    /** Two people, two pages, from the flour to the plates; whatever one does, both show the same. */
+    @Test
+    public void twoCookOnTwoPages() {
+        long id = supper(LocalDateTime.now().plusMinutes(70), 3, "boiled-crescent", "griddle-bread");
+        page.navigate("/batches/" + id + "/table");
+        // It is too late by now for the table that was called: one press takes the time it needs.
+        page.locator("#late button").first().click();
+        assertThat(page.locator("#late")).hasCount(0);
+        page.getByText("Start now").click();
+        page.waitForURL(Pattern.compile(".*/run.*"));
+        try (BrowserContext tablet = device(820, 1180)) {
+            Page second = page(tablet);
+            page.navigate("/batches/" + id + "/bench?who=1");
+            second.navigate("/batches/" + id + "/bench?who=2");
+            Page[] both = {page, second};
+            int presses = 0;
+            for (int turn = 0; turn < 160 && !over(page); turn++) {
+                Page mine = both[turn % 2];
+                if (mine.locator("[data-done]").count() == 0) {
+                    continue;
+                }
+                String before = mine.locator("#now-title").innerText()
+                        + mine.locator("[data-done]").innerText();
+                mine.locator("[data-done]").click();
+                presses++;
+                mine.waitForCondition(() -> over(mine)
+                        || !before.equals(mine.locator("#now-title").innerText()
+                                + mine.locator("[data-done]").innerText()));
+                if (presses == 6) {
+                    agree(id, both);
+                }
+            }
+            assertThat(page.locator("#now-title")).hasText("Everything is on the table.");
+            assertThat(second.locator("#now-title")).hasText("Everything is on the table.");
+            assertTrue(presses > 25, presses + " presses");
+        }
+    }
+
+    private static boolean over(Page page) {
+        return page.locator("#now-title").innerText().startsWith("Everything");
+    }
+
+    /** Both benches show the same timers and the same number of steps done as the server has. */
+    private void agree(long id, Page[] pages) {
+        int done = bean(RunStore.class).done(id).size();
+        int timers = bean(RunStore.class).timers(id).size();
+        for (Page one : pages) {
+            assertThat(one.locator("[data-ends]")).hasCount(timers);
+        }
+        assertTrue(done > 0);
+    }
+
+    /** Somebody has to go in the middle: the rest is planned again for who is left, and it is said what changed. */
+    @Test
+    public void whoHasToGoIsNotCountedOnAnyMore() {
+        long id = supper(LocalDateTime.now().plusHours(3), 3, "boiled-crescent");
+        page.navigate("/batches/" + id + "/table");
+        page.getByText("Start now").click();
+        page.waitForURL(Pattern.compile(".*/run.*"));
+        page.getByText("Moss has to go").click();
+        assertThat(page.locator(".said-again")).containsText("Planned again");
+        page.navigate("/batches/" + id + "/clock");
+        assertThat(page.locator(".day-steps td:text-is('Moss')")).hasCount(0);
+        page.locator("[data-undo]").click();
+        assertThat(page.locator(".day-steps td:text-is('Moss')").first()).isVisible();
+    }
+
+    /** A timer rings on every open page until somebody answers; a minute more silences it, and it outlives a reload. */
+    @Test
+    public void aTimerRingsOnBothPagesUntilSomebodyAnswers() {
+        long id = supper(LocalDateTime.now().plusHours(3), 3, "boiled-crescent");
+        page.navigate("/batches/" + id + "/table");
+        page.getByText("Start now").click();
+        page.waitForURL(Pattern.compile(".*/run.*"));
+        try (BrowserContext tablet = device(820, 1180)) {
+            Page second = page(tablet);
+            second.navigate("/batches/" + id + "/bench?who=2");
+            page.navigate("/batches/" + id + "/bench?who=1");
+            // Somebody has touched both pages, so that a browser lets them sound.
+            page.locator("#now-title").click();
+            second.locator("#now-title").click();
+            bean(RunStore.class).startTimer(id, "dough-1.rest", "", Duration.ofSeconds(2), Instant.now());
+            page.reload();
+            second.reload();
+            page.locator("#now-title").click();
+            second.locator("#now-title").click();
+            for (Page one : new Page[] {page, second}) {
+                one.waitForFunction("() => document.documentElement.classList.contains('rings')");
+                one.waitForFunction("() => document.getElementById('ring')?.paused === false");
+            }
+            page.getByText("+1 min").first().click();
+            for (Page one : new Page[] {page, second}) {
+                one.waitForFunction("() => !document.documentElement.classList.contains('rings')");
+                one.waitForFunction("() => document.getElementById('ring').paused");
+                assertThat(one.locator("[data-ends]")).hasCount(1);
+            }
+            second.reload();
+            assertThat(second.locator("[data-ends]")).hasCount(1);
+        }
+    }
+
+    /** Keys and a thumb leaf through the steps without doing any; numbers and targets are as large as floury hands need. */
+    @Test
+    public void theBenchIsLeafedThroughAndLargeEnough() {
+        long id = supper(LocalDateTime.now().plusHours(3), 3, "boiled-crescent");
+        page.navigate("/batches/" + id + "/bench?who=1");
+        String first = page.locator("#now-title").innerText();
+        page.keyboard().press("ArrowRight");
+        assertThat(page.locator("#now-title")).not().hasText(first);
+        assertThat(page.locator("[data-done]")).hasCount(0);
+        page.keyboard().press("ArrowLeft");
+        assertThat(page.locator("#now-title")).hasText(first);
+        assertTrue(bean(RunStore.class).done(id).isEmpty());
+        assertTrue(page.locator("[data-aloud]").getAttribute("data-text").startsWith(first));
+        for (int[] size : new int[][] {{820, 1180}, {1280, 800}, {390, 844}}) {
+            page.setViewportSize(size[0], size[1]);
+            assertEquals(page.evaluate("document.documentElement.scrollWidth <= innerWidth"), true);
+            for (Locator key : page.locator(".bench-foot button:visible, .bench-foot a, .bench-who a")
+                    .all()) {
+                BoundingBox box = key.boundingBox();
+                assertTrue(box.height >= 64 && box.width >= 44, key + " is " + box.width + " × " + box.height);
+                assertFalse(box.y + box.height > size[1], "below the edge");
+            }
+            double number = ((Number) page.evaluate(
+                            "parseFloat(getComputedStyle(document.querySelector('.bench-weighed strong')).fontSize)"))
+                    .doubleValue();
+            assertTrue(number >= 48, "numbers are " + number + " px");
+        }
+    }
+
+    /** What somebody did in half the time, or twice, is learned under their name, and taken back with the step. */
+    @Test
+    public void realTimesTeachAPace() {
+        long id = supper(LocalDateTime.now().plusHours(3), 3, "boiled-crescent");
+        int before = bean(PaceStore.class).pace("Juniper").lessons();
+        page.navigate("/batches/" + id + "/bench?who=1");
+        page.locator("[data-done]").click();
+        assertThat(page.locator("[data-back]")).isVisible();
+        // Done within a second: no pace, but a press too early.
+        assertEquals(bean(PaceStore.class).pace("Juniper").lessons(), before);
+    }
+}
