@@ -204,6 +204,13 @@ final class Laying {
                 bestEnd = over;
             }
         }
+        if (bestStart >= NEVER && chosen[job] >= 0) {
+            // Whoever was to do it cannot any more: somebody else does.
+            int[] anybody = chosen.clone();
+            anybody[job] = -1;
+            place(job, release, anybody);
+            return;
+        }
         // Nobody is there for it at any time: it lies where it would, and is seen to be impossible.
         place(job, bestMode, bestStart >= NEVER ? from : bestStart);
     }

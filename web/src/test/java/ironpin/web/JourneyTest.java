@@ -369,7 +369,7 @@ public class JourneyTest extends OpenKitchen {
         page.waitForURL(Pattern.compile(".*/run.*"));
         page.getByText("Done, next").click();
         assertThat(page.locator(".all-steps h2")).containsText("1 of");
-        page.locator(".tick").first().click();
+        page.locator(".ticks .tick").first().click();
         assertThat(page.locator(".all-steps h2")).containsText("0 of");
     }
 }

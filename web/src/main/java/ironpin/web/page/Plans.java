@@ -102,10 +102,19 @@ public class Plans {
         ZonedDateTime now = ZonedDateTime.now(clock);
         Standing standing =
                 Standing.of(before, runs.done(stored.id()), left(runs.timers(stored.id()), now.toInstant()), now);
-        Forecast again = Forecast.again(day, before, standing, Solver.NOBODY, Duration.ZERO);
+        Forecast again = again(plan, before, standing);
         String said = Replanned.said(kept.get(), day, again, now);
         laid.keep(stored.id(), laid(again.table(), stored.revision(), said));
         return plan.laid(again.table());
+    }
+
+    /** Where nothing has been done yet and there is time, the day is new; else what is left of it keeps its order. */
+    private Forecast again(BatchPlan plan, Timetable before, Standing standing) {
+        Timetable fresh = desk.known(plan.day()).map(plan::laid).orElse(plan).timetable();
+        boolean untouched = standing.done().isEmpty() && standing.timed().isEmpty();
+        return untouched && !standing.now().isAfter(fresh.latestStart())
+                ? new Forecast(fresh, Duration.ZERO, plan.day().serving(), standing)
+                : Forecast.again(plan.day(), before, standing, Solver.NOBODY, Duration.ZERO);
     }
 
     private ZonedDateTime zoned(Instant at) {

@@ -25,7 +25,7 @@ public final class ClockPicture {
     private static final double WIDTH = 900;
     private static final double LEFT = 96;
     private static final double TOP = 24;
-    private static final double LANE = 23;
+    private static final double LANE = 21;
     private static final double LETTER = 6.4;
 
     /** A day that was begun the day before is drawn from here: what is before stands at the edge. */
@@ -200,7 +200,7 @@ public final class ClockPicture {
     }
 
     private void lane(Svg svg, Lane lane, double top) {
-        svg.text(lane.name, "x", LEFT - 8, "y", top + 15.5, "text-anchor", "end", "class", "measure");
+        svg.text(lane.name, "x", LEFT - 8, "y", top + 14.5, "text-anchor", "end", "class", "measure");
         // A touch lies over the work it interrupts.
         List<Bar> order = new ArrayList<>(lane.bars);
         order.sort((a, b) -> Boolean.compare(touch(a), touch(b)));
@@ -231,7 +231,7 @@ public final class ClockPicture {
         svg.add("rect", "x", x, "y", top + 3, "width", width, "height", LANE - 5, "rx", 3, "class", bar.tone + state);
         String word = done.contains(bar.task.map(slot -> slot.task().key()).orElse("")) ? "✓ " + bar.word : bar.word;
         if (width > word.length() * LETTER + 6) {
-            svg.text(word, "x", x + 4, "y", top + 15.5, "class", "on-slot");
+            svg.text(word, "x", x + 4, "y", top + 14.5, "class", "on-slot");
         }
         if (state.contains("put")) {
             svg.add("circle", "cx", x + 5, "cy", top + 3, "r", 3.5, "class", "pin-dot");
