@@ -47,6 +47,65 @@ public class CalculatorsTest extends OpenKitchen {
                     + "\"around\":[{\"transferWm2K\":2000,\"celsius\":99,\"minutes\":15}]}";
     private static final String POT = "{\"watts\":1500,\"waterG\":4000,\"pieces\":15,\"pieceG\":33.3,\"pieceC\":8}";
 
+    /** Mix 10, rest 30 to 45, filling, shape 30, boil 12 within 30 of shaping, serve 3, over at 19:00. */
+    private static String evening(int filling, String people, String shelter) {
+        String hands = "\"people\":[" + people + "]";
+        return "{\"dueMinutes\":1140,\"last\":\"serve\",\"rooms\":{\"fridge\":1},\"people\":["
+                + people.replaceAll("(\"[A-Z]\")", "{\"name\":$1}") + "],\"tasks\":["
+                + "{\"key\":\"mix\",\"minutes\":10," + hands + "},"
+                + "{\"key\":\"filling\",\"minutes\":" + filling + "," + hands + "},"
+                + "{\"key\":\"shape\",\"minutes\":30,\"shared\":true," + hands + "},"
+                + "{\"key\":\"boil\",\"minutes\":12},"
+                + "{\"key\":\"serve\",\"minutes\":3," + hands + "}],\"gaps\":["
+                + "{\"from\":\"mix\",\"to\":\"shape\",\"leastMinutes\":30,\"mostMinutes\":45" + shelter + "},"
+                + "{\"from\":\"filling\",\"to\":\"shape\"},"
+                + "{\"from\":\"shape\",\"to\":\"boil\",\"mostMinutes\":30},"
+                + "{\"from\":\"boil\",\"to\":\"serve\",\"mostMinutes\":10}]}";
+    }
+
+    @DataProvider
+    public Object[][] evenings() {
+        String fridge = ",\"shelter\":\"fridge\"";
+        return new Object[][] {
+            {evening(20, "\"A\"", ""), 1055},
+            {evening(40, "\"A\"", ""), 1045},
+            {evening(60, "\"A\"", ""), 995},
+            {evening(60, "\"A\"", fridge), 1025},
+            {evening(20, "\"A\",\"B\"", ""), 1070},
+        };
+    }
+
+    /** The latest start of evenings that were worked out by hand, proven. */
+    @Test(dataProvider = "evenings")
+    public void anEveningIsScheduled(String body, double begins) throws IOException, InterruptedException {
+        JsonNode answer = JSON.readTree(ask("schedule", body).body());
+        assertTrue(answer.get("kept").asBoolean(), answer.toString());
+        assertTrue(answer.get("latestStart").asBoolean(), answer.toString());
+        assertEquals(answer.get("startMinutes").asDouble(), begins, 1e-9);
+        assertEquals(answer.get("lateMinutes").asDouble(), 0, 1e-9);
+        for (JsonNode slot : answer.get("slots")) {
+            if (slot.get("key").asString().equals("serve")) {
+                assertEquals(slot.get("endMinutes").asDouble(), 1140, 1e-9);
+            }
+        }
+    }
+
+    /** What cannot be kept is named with by how much; tasks that wait for each other are called wrong, not laid out for ever. */
+    @Test
+    public void whatCannotBeScheduledIsSaid() throws IOException, InterruptedException {
+        String tight = evening(20, "\"A\"", "")
+                .replace(
+                        "\"mostMinutes\":10}]",
+                        "\"leastMinutes\":5,\"mostMinutes\":10},"
+                                + "{\"from\":\"shape\",\"to\":\"serve\",\"mostMinutes\":10}]");
+        JsonNode answer = JSON.readTree(ask("schedule", tight).body());
+        assertFalse(answer.get("kept").asBoolean(), answer.toString());
+        assertEquals(answer.at("/tooLong").get("shape → serve").asDouble(), 7, 1e-9);
+        String circle = evening(20, "\"A\"", "")
+                .replace("{\"from\":\"filling\"", "{\"from\":\"shape\",\"to\":\"mix\"},{\"from\":\"filling\"");
+        assertFalse(JSON.readTree(ask("schedule", circle).body()).get("wrong").isEmpty());
+    }
+
     /** 4 kg of water at the boil and 500 g at 8 °C never fall under their mixture, and more is back later. */
     @Test
     public void heatAndFrostAreAsked() throws IOException, InterruptedException {
@@ -200,6 +259,12 @@ public class CalculatorsTest extends OpenKitchen {
             {"heat", BALL.replace("2000", "-1"), "around[0].transferWm2K"},
             {"heat", "{\"form\":\"SPHERE\",\"halfMm\":18,\"startC\":5,\"around\":[]}", "around"},
             {"heat", "{\"form\":\"SPHERE\",\"halfMm\":18,\"startC\":5,\"around\":[null]}", "around[0]"},
+            {"schedule", evening(20, "\"A\"", "").replace("\"last\":\"serve\"", "\"last\":\"eat\""), "last"},
+            {"schedule", evening(20, "\"A\"", ",\"shelter\":\"cellar\""), "gaps[0].shelter"},
+            {"schedule", evening(-5, "\"A\"", ""), "tasks[1].minutes"},
+            {"schedule", evening(20, "\"A\",\"A\"", ""), "people[1].name"},
+            {"schedule", evening(20, "\"A\"", "").replace("\"gaps\":[", "\"gaps\":[null,"), "gaps[0]"},
+            {"schedule", "{\"tasks\":[],\"people\":[]}", "tasks"},
             {"boil-off", "{\"watts\":0,\"minutes\":4}", "watts"},
             {"boil-off", "{\"watts\":750}", "minutes"},
             {"boil-off", "{\"watts\":750,\"minutes\":4,\"waterG\":50}", "waterG"},

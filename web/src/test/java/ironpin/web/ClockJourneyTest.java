@@ -12,6 +12,7 @@ import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.BoundingBox;
 import ironpin.batch.Appetite;
@@ -219,9 +220,14 @@ public class ClockJourneyTest extends OpenKitchen {
 
     /** Title and button of a bench, read at one moment. */
     private static String shown(Page page) {
-        return (String) page.evaluate("document.getElementById('now-title').textContent"
-                + " + (document.querySelector('[data-done]')?.textContent ?? '')"
-                + " + document.querySelectorAll('[data-ends]').length");
+        try {
+            return (String) page.evaluate("document.getElementById('now-title').textContent"
+                    + " + (document.querySelector('[data-done]')?.textContent ?? '')"
+                    + " + document.querySelectorAll('[data-ends]').length");
+        } catch (PlaywrightException between) {
+            // Pressed before the page's script was there, the form goes to a page of its own.
+            return "between two pages";
+        }
     }
 
     private static boolean over(Page page) {

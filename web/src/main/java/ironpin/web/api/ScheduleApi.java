@@ -165,6 +165,7 @@ class ScheduleApi {
         List<Room> rooms = new ArrayList<>();
         Map<String, Integer> roomNames = new LinkedHashMap<>();
         (ask.rooms() == null ? Map.<String, Integer>of() : ask.rooms()).forEach((name, units) -> {
+            Given.there("rooms." + name, units, "how many there are");
             roomNames.put(name, rooms.size());
             rooms.add(new Room(name, (int) Given.number("rooms." + name, (double) units, 0, 100, "")));
         });
@@ -184,7 +185,8 @@ class ScheduleApi {
         }
         List<Lag> lags = new ArrayList<>();
         for (int i = 0; i < gaps.size(); i++) {
-            lags.add(lag("gaps[" + i + "].", gaps.get(i), keys, roomNames));
+            GapAsk gap = Given.there("gaps[" + i + "]", gaps.get(i), "from and to");
+            lags.add(lag("gaps[" + i + "].", gap, keys, roomNames));
         }
         int last = named("last", Given.there("last", ask.last(), "the key of a task"), keys);
         return new Problem(
@@ -202,7 +204,8 @@ class ScheduleApi {
             job = Job.alone(task.key(), time);
         } else if (task.touches() != null && !task.touches().isEmpty()) {
             List<Touch> touches = new ArrayList<>();
-            for (TouchAsk touch : task.touches()) {
+            for (TouchAsk one : task.touches()) {
+                TouchAsk touch = Given.there(at + "touches", one, "afterMinutes and minutes");
                 int after = ticks(at + "touches.afterMinutes", touch.afterMinutes(), 0);
                 int length = Math.max(1, ticks(at + "touches.minutes", touch.minutes(), 0));
                 if (after + length > time) {

@@ -21,6 +21,7 @@ import ironpin.store.WorkStore;
 import ironpin.web.hands.AtWork;
 import ironpin.web.kitchen.Bell;
 import ironpin.web.page.Again;
+import ironpin.web.page.BenchView;
 import ironpin.web.page.Corrected;
 import ironpin.web.page.From;
 import ironpin.web.page.LastTime;
@@ -150,6 +151,7 @@ class BookController {
         if (outcome.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("s", screen);
+            model.addAttribute("bench", BenchView.of(screen, from.who(), ""));
             model.addAttribute("form", form);
             model.addAttribute("work", AtWork.of(work, id, screen.lot(), screen.now()));
             return from.view();
@@ -165,6 +167,7 @@ class BookController {
         bell.ring(id, from.page());
         Screen after = screens.of(id, Optional.of(Station.BOOK), screen.lotNo());
         model.addAttribute("s", after);
+        model.addAttribute("bench", BenchView.of(after, from.who(), ""));
         AtWork counted = AtWork.of(work, id, after.lot(), after.now());
         model.addAttribute("work", counted);
         model.addAttribute("form", OutcomeForm.of(after, counted));

@@ -1,0 +1,50 @@
+package ironpin.plan;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import ironpin.batch.Batch;
+import ironpin.batch.edit.Fix;
+import ironpin.clock.Forecast;
+import ironpin.clock.Standing;
+import java.time.Duration;
+import java.time.ZonedDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.testng.annotations.Test;
+
+/** Half an hour late with three rounds to boil. */
+public class WaysOutTest {
+    private static final Batch BATCH = Situation.batch("boiled-crescent 6");
+    private static final BatchPlan PLAN = BatchPlan.of(BATCH);
+
+    private static Forecast late(BatchPlan plan, Duration by) {
+        ZonedDateTime now = PLAN.timetable().latestStart().plus(by);
+        return Forecast.of(plan.day(), plan.timetable(), Standing.of(plan.timetable(), Map.of(), Map.of(), now));
+    }
+
+    private static List<Fix> ways(Duration by) {
+        Finding said = Findings.start(PLAN, Optional.of(late(PLAN, by)));
+        assertEquals(said.saying(), Saying.LATE);
+        return said.fixes();
+    }
+
+    @Test
+    public void aLaterTableIsAsMuchLaterAsItSays() {
+        Fix later = ways(Duration.ofMinutes(30)).get(0);
+        Batch then = later.applyTo(BATCH);
+        long minutes = Duration.between(BATCH.serving(), then.serving()).toMinutes();
+        assertTrue(minutes >= 30 && minutes <= 50, minutes + " min");
+        assertTrue(later.label().endsWith(then.serving().toLocalTime().toString()), later.label());
+        assertFalse(late(BatchPlan.of(then), Duration.ofMinutes(30)).isLate());
+    }
+
+    @Test
+    public void inTimeNothingIsOffered() {
+        assertTrue(Findings.start(PLAN, Optional.of(late(PLAN, Duration.ZERO)))
+                .fixes()
+                .isEmpty());
+    }
+}
