@@ -14,7 +14,6 @@ import ironpin.plan.BatchPlan;
 import ironpin.schedule.Answer;
 import ironpin.schedule.Draft;
 import ironpin.schedule.Problem;
-import ironpin.schedule.Solver;
 import ironpin.style.Styles;
 import java.time.Duration;
 import java.time.Instant;
@@ -88,6 +87,6 @@ public class ClockBenchmark {
 
     @Benchmark
     public Forecast plannedAgain() {
-        return Forecast.again(day, table, half, Solver.NOBODY, Duration.ZERO);
+        return Forecast.again(day, table, half);
     }
 }

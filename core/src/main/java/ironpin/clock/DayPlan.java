@@ -136,6 +136,14 @@ public record DayPlan(List<Task> tasks, List<Wait> waits, Crew crew, List<Held> 
         }
     }
 
+    /** Who does a task, by name; nobody where it gets on by itself. */
+    public List<String> names(Timetable.Slot slot) {
+        return slot.people().stream()
+                .filter(one -> one < crew.people().size())
+                .map(one -> crew.people().get(one).name())
+                .toList();
+    }
+
     /** The task of this key, if there is one. */
     Optional<Task> task(String key) {
         return tasks.stream().filter(task -> task.key().equals(key)).findFirst();

@@ -4,7 +4,6 @@ import ironpin.schedule.Answer;
 import ironpin.schedule.Draft;
 import ironpin.schedule.Problem;
 import ironpin.schedule.Solved;
-import ironpin.schedule.Solver;
 import java.time.Duration;
 import java.time.ZonedDateTime;
 
@@ -24,23 +23,22 @@ public record Forecast(Timetable table, Duration late, ZonedDateTime serving, St
 
     /** @param plan as it was laid out */
     public static Forecast of(DayPlan day, Timetable plan, Standing standing) {
-        return going(day, plan, standing, 1, Solver.NOBODY, Duration.ZERO);
+        return going(day, plan, standing, 1);
     }
 
-    /** The rest planned again from now. @param solver who makes it better, with this much effort */
-    public static Forecast again(DayPlan day, Timetable plan, Standing standing, Solver solver, Duration effort) {
-        return going(day, plan, standing, TRIES, solver, effort);
+    /** The rest planned again from now, in another order where the old one does not keep what must be kept. */
+    public static Forecast again(DayPlan day, Timetable plan, Standing standing) {
+        return going(day, plan, standing, TRIES);
     }
 
-    private static Forecast going(
-            DayPlan day, Timetable plan, Standing standing, int tries, Solver solver, Duration effort) {
+    private static Forecast going(DayPlan day, Timetable plan, Standing standing, int tries) {
         boolean untouched = standing.done().isEmpty() && standing.timed().isEmpty();
         if (untouched && !standing.now().isAfter(plan.latestStart())) {
             return new Forecast(plan, Duration.ZERO, day.serving(), standing);
         }
-        Problem rest = Layout.rest(day, plan, standing);
+        Problem rest = RestOfDay.of(day, plan, standing);
         Answer first = Draft.forwards(rest, Layout.like(day, rest, plan), tries);
-        Solved solved = effort.isZero() ? Solved.unproven(rest, first) : solver.improve(rest, first, effort);
+        Solved solved = Solved.unproven(rest, first);
         Timetable table = Layout.timetable(day, rest, solved);
         Duration late = Layout.TICK.multipliedBy(solved.checked().score().late());
         ZonedDateTime served =

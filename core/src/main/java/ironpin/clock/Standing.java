@@ -73,18 +73,13 @@ public record Standing(
         return Optional.ofNullable(done.get(task.key())).map(at -> at.atZone(now.getZone()));
     }
 
-    /** When a task that is in hand was begun (est.). */
-    public Optional<Instant> begunAt(Task task) {
-        return begun(task).map(ZonedDateTime::toInstant);
-    }
-
     /** How long its timer still takes. */
     Optional<Duration> left(Task task) {
         return Optional.ofNullable(timed.get(task.key()));
     }
 
-    /** When it was begun, if it is in hand. */
-    Optional<ZonedDateTime> begun(Task task) {
+    /** When it was begun (est.), if it is in hand. */
+    public Optional<ZonedDateTime> begun(Task task) {
         return Optional.ofNullable(begun.get(task.key()));
     }
 }

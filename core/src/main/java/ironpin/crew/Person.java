@@ -21,8 +21,11 @@ import java.util.TreeSet;
 @RecordBuilder
 public record Person(String name, Set<Skill> does, Optional<LocalTime> comes, Optional<LocalTime> goes, double pace)
         implements PersonBuilder.With {
+    /** Percent of the usual time that the slowest take. */
     public static final double SLOWEST = 300;
+    /** Percent of the usual time that the fastest take. */
     public static final double FASTEST = 40;
+
     private static final int LONGEST_NAME = 24;
 
     public Person {
@@ -39,6 +42,11 @@ public record Person(String name, Set<Skill> does, Optional<LocalTime> comes, Op
     /** Somebody who does everything, all the time, as fast as the plan counts with. */
     public static Person cook(String name) {
         return new Person(name, Set.of(Skill.values()), Optional.empty(), Optional.empty(), 100);
+    }
+
+    /** A pace that was learned, kept within what a plan counts with. @param percent of the usual time */
+    public static double within(double percent) {
+        return Math.max(FASTEST, Math.min(SLOWEST, percent));
     }
 
     /** Whether they do this. */

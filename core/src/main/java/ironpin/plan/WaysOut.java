@@ -7,7 +7,6 @@ import ironpin.batch.edit.TableField;
 import ironpin.clock.Forecast;
 import ironpin.clock.TaskKey;
 import ironpin.filling.RawNeed;
-import ironpin.schedule.Solver;
 import java.time.Duration;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
@@ -58,7 +57,7 @@ final class WaysOut {
         Fix fix = new Fix("", CountField.TO_FREEZER.at(Address.lot(lot.lot().no())), frozen);
         BatchPlan less = BatchPlan.of(
                 fix.applyTo(plan.batch()), RawNeed.USUAL, plan.day().serving().getZone());
-        Forecast then = Forecast.again(less.day(), plan.timetable(), late.standing(), Solver.NOBODY, Duration.ZERO);
+        Forecast then = Forecast.again(less.day(), plan.timetable(), late.standing());
         if (late.late().minus(then.late()).compareTo(WORTH) < 0) {
             return Optional.empty();
         }

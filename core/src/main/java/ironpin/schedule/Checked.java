@@ -36,7 +36,7 @@ public record Checked(Score score, Map<Integer, Integer> longer, List<String> wr
 
         private Checked all() {
             for (int worker = 0; worker < problem.workers().size(); worker++) {
-                busy.add(busy(worker));
+                busy.add(Busy.of(problem, answer, worker));
             }
             lags();
             for (int worker = 0; worker < problem.workers().size(); worker++) {
@@ -113,35 +113,12 @@ public record Checked(Score score, Map<Integer, Integer> longer, List<String> wr
             for (int worker :
                     problem.jobs().get(number).modes().get(slot.mode()).workers()) {
                 for (Busy one : busy.get(worker)) {
-                    if (one.touch && one.start >= slot.start() && one.end <= slot.end()) {
-                        sum += one.end - one.start;
+                    if (one.touch() && one.start() >= slot.start() && one.end() <= slot.end()) {
+                        sum += one.end() - one.start();
                     }
                 }
             }
             return sum;
-        }
-
-        private record Busy(int start, int end, int job, boolean touch) {}
-
-        private List<Busy> busy(int worker) {
-            List<Busy> all = new ArrayList<>();
-            for (int i = 0; i < problem.jobs().size(); i++) {
-                Job job = problem.jobs().get(i);
-                Answer.Slot slot = answer.slots().get(i);
-                if (job.modes().isEmpty()
-                        || !job.modes().get(slot.mode()).workers().contains(worker)) {
-                    continue;
-                }
-                if (job.touches().isEmpty()) {
-                    all.add(new Busy(slot.start(), slot.end(), i, false));
-                }
-                for (Touch touch : job.touches()) {
-                    int from = slot.start() + touch.offset();
-                    all.add(new Busy(from, from + touch.length(), i, true));
-                }
-            }
-            all.sort(Comparator.comparingInt(Busy::start).thenComparingInt(Busy::job));
-            return all;
         }
 
         private void worker(int number) {
@@ -150,28 +127,28 @@ public record Checked(Score score, Map<Integer, Integer> longer, List<String> wr
             String trade = "";
             for (int i = 0; i < all.size(); i++) {
                 Busy one = all.get(i);
-                Job job = problem.jobs().get(one.job);
-                int out = Math.max(0, worker.from() - one.start) + Math.max(0, one.end - worker.until());
+                Job job = problem.jobs().get(one.job());
+                int out = Math.max(0, worker.from() - one.start()) + Math.max(0, one.end() - worker.until());
                 if (out > 0) {
                     miss(out, worker.key() + " is not there for " + job.key());
                 }
-                if (!one.touch) {
+                if (!one.touch()) {
                     changes += trade.isEmpty() || trade.equals(job.trade()) ? 0 : 1;
                     trade = job.trade();
                 }
-                for (int k = i + 1; k < all.size() && all.get(k).start < one.end; k++) {
+                for (int k = i + 1; k < all.size() && all.get(k).start() < one.end(); k++) {
                     Busy other = all.get(k);
-                    boolean within = (job.yields() && !one.touch && other.touch && other.end <= one.end)
-                            || (problem.jobs().get(other.job).yields()
-                                    && !other.touch
-                                    && one.touch
-                                    && other.start <= one.start
-                                    && one.end <= other.end);
+                    boolean within = (job.yields() && !one.touch() && other.touch() && other.end() <= one.end())
+                            || (problem.jobs().get(other.job()).yields()
+                                    && !other.touch()
+                                    && one.touch()
+                                    && other.start() <= one.start()
+                                    && one.end() <= other.end());
                     if (!within) {
                         miss(
-                                Math.min(one.end, other.end) - other.start,
+                                Math.min(one.end(), other.end()) - other.start(),
                                 worker.key() + " does " + job.key() + " and "
-                                        + problem.jobs().get(other.job).key() + " at once");
+                                        + problem.jobs().get(other.job()).key() + " at once");
                     }
                 }
             }

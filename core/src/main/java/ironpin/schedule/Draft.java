@@ -10,7 +10,7 @@ import java.util.SplittableRandom;
  * around the best of them. The same problem always gives the same answer.
  */
 public final class Draft {
-    /** How many times jobs are laid out for a first answer. */
+    /** How many times jobs are laid out where somebody can wait a moment for it. */
     public static final int AT_ONCE = 60;
 
     private static final int MENDINGS = 3;
@@ -78,7 +78,7 @@ public final class Draft {
     }
 
     /**
-     * More layings around an answer there is; never worse than it.
+     * More layings: of a day that has begun around an answer there is, of another backwards; it may be worse than that answer.
      *
      * @param tries how many layings it may take, at least 1
      */

@@ -2,7 +2,6 @@ package ironpin.schedule;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -81,36 +80,18 @@ public final class Looseness {
         }
     }
 
-    private record Busy(int from, int until, int job, boolean touch) {}
-
     private void worker(int number) {
-        List<Busy> all = new ArrayList<>();
-        for (int i = 0; i < count; i++) {
-            Job job = problem.jobs().get(i);
-            int mode = answer.slots().get(i).mode();
-            if (mode < 0
-                    || job.modes().isEmpty()
-                    || !job.modes().get(mode).workers().contains(number)) {
-                continue;
-            }
-            if (job.touches().isEmpty()) {
-                all.add(new Busy(0, length(i), i, false));
-            }
-            for (Touch touch : job.touches()) {
-                all.add(new Busy(touch.offset(), touch.offset() + touch.length(), i, true));
-            }
-        }
-        all.sort(Comparator.comparingInt(one -> start(one.job) + one.from));
+        List<Busy> all = Busy.of(problem, answer, number);
         for (int a = 0; a < all.size(); a++) {
             for (int b = a + 1; b < all.size(); b++) {
                 Busy one = all.get(a);
                 Busy other = all.get(b);
-                boolean within = start(other.job) + other.from < start(one.job) + one.until;
-                if (within) {
-                    add(one.job, other.job, -other.from);
-                    add(other.job, one.job, other.until - length(one.job));
+                int into = other.start() - start(other.job());
+                if (other.start() < one.end()) {
+                    add(one.job(), other.job(), -into);
+                    add(other.job(), one.job(), other.end() - start(other.job()) - length(one.job()));
                 } else {
-                    add(one.job, other.job, one.until - other.from);
+                    add(one.job(), other.job(), one.end() - start(one.job()) - into);
                 }
             }
         }

@@ -173,11 +173,11 @@ public class ConstraintsTest {
         Person cook = Person.cook("A");
         Person child = Person.cook("B").withDoes(Set.of(Skill.FOLD));
         Duration hour = Duration.ofMinutes(60);
-        assertEquals(Layout.inStep(Craft.SHAPING, hour, cook, Person.cook("C")), Optional.of(Duration.ofMinutes(30)));
-        assertEquals(Layout.inStep(Craft.SHAPING, hour, cook, child), Optional.of(Duration.ofMinutes(33)));
-        assertEquals(Layout.inStep(Craft.SHAPING, hour, child, child), Optional.empty());
+        assertEquals(Manning.inStep(Craft.SHAPING, hour, cook, Person.cook("C")), Optional.of(Duration.ofMinutes(30)));
+        assertEquals(Manning.inStep(Craft.SHAPING, hour, cook, child), Optional.of(Duration.ofMinutes(33)));
+        assertEquals(Manning.inStep(Craft.SHAPING, hour, child, child), Optional.empty());
         assertEquals(
-                Layout.inStep(Craft.SHAPING, hour, cook.withPace(50), Person.cook("C")),
+                Manning.inStep(Craft.SHAPING, hour, cook.withPace(50), Person.cook("C")),
                 Optional.of(Duration.ofMinutes(20)));
     }
 

@@ -25,7 +25,7 @@ import java.util.function.Consumer;
 public final class CpSat implements Solver {
     private static final int SEED = 1;
 
-    /** Shares of the effort: laying out again and again, the two searches side by side, less lying about. */
+    /** Shares of the effort: laying out again and again, the two searches one after the other, less lying about. */
     private static final double LAYING = 0.2;
 
     private static final double SEARCHING = 0.55;

@@ -17,9 +17,11 @@ import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.BoundingBox;
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
+import ironpin.clock.Timetable;
 import ironpin.crew.Person;
 import ironpin.crew.Plates;
 import ironpin.kit.Kit;
+import ironpin.plan.BatchPlan;
 import ironpin.store.BatchStore;
 import ironpin.store.PaceStore;
 import ironpin.store.RunStore;
@@ -322,15 +324,48 @@ public class ClockJourneyTest extends OpenKitchen {
         }
     }
 
-    /** What somebody did in half the time, or twice, is learned under their name, and taken back with the step. */
+    /** What somebody took longer for is learned under their name, and taken back with the step; a press too early is no pace. */
     @Test
     public void realTimesTeachAPace() {
         long id = supper(LocalDateTime.now().plusHours(3), 3, "boiled-crescent");
-        int before = bean(PaceStore.class).pace("Juniper").lessons();
-        page.navigate("/batches/" + id + "/bench?who=1");
+        BatchStore batches = bean(BatchStore.class);
+        Timetable plan = BatchPlan.of(batches.load(id).batch()).timetable();
+        Timetable.Slot first = plan.slots().get(0);
+        Timetable.Slot next = plan.slots().stream()
+                .filter(slot -> slot.task().after().contains(first.task().key()))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(next.people().size(), 1);
+        String name = batches.load(id)
+                .batch()
+                .crew()
+                .people()
+                .get(next.people().get(0))
+                .name();
+        // The next step was to begin twelve minutes ago, and could.
+        long early = Duration.between(
+                        LocalDateTime.now().minusMinutes(12), next.start().toLocalDateTime())
+                .toMinutes();
+        batches.change(id, "sooner", batch -> batch.withServing(batch.serving().minusMinutes(early)), Instant.now());
+        batches.start(id, Instant.now());
+        Instant then = Instant.now().minus(Duration.ofMinutes(12));
+        bean(RunStore.class).tick(id, first.task().key(), then);
+        int before = bean(PaceStore.class).pace(name).lessons();
+        page.navigate("/batches/" + id + "/bench?who=" + (next.people().get(0) + 1));
+        assertThat(page.locator("#now-title")).hasText(next.task().title());
         page.locator("[data-done]").click();
-        assertThat(page.locator("[data-back]")).isVisible();
-        // Done within a second: no pace, but a press too early.
-        assertEquals(bean(PaceStore.class).pace("Juniper").lessons(), before);
+        assertThat(page.locator("#now-title")).not().hasText(next.task().title());
+        assertEquals(bean(PaceStore.class).pace(name).lessons(), before + 1);
+        assertTrue(bean(PaceStore.class).pace(name).mean() > 100);
+        // What follows is pressed at once: that says nothing of anybody.
+        String after = page.locator("#now-title").innerText();
+        page.locator("[data-done]").click();
+        assertThat(page.locator("#now-title")).not().hasText(after);
+        assertEquals(bean(PaceStore.class).pace(name).lessons(), before + 1);
+        page.locator("[data-back]").click();
+        assertThat(page.locator("#now-title")).hasText(after);
+        page.locator("[data-back]").click();
+        assertThat(page.locator("#now-title")).hasText(next.task().title());
+        assertEquals(bean(PaceStore.class).pace(name).lessons(), before);
     }
 }

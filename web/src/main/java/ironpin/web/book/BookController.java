@@ -21,13 +21,13 @@ import ironpin.store.WorkStore;
 import ironpin.web.hands.AtWork;
 import ironpin.web.kitchen.Bell;
 import ironpin.web.page.Again;
-import ironpin.web.page.BenchView;
 import ironpin.web.page.Corrected;
 import ironpin.web.page.From;
 import ironpin.web.page.LastTime;
 import ironpin.web.page.Plans;
 import ironpin.web.page.Screen;
 import ironpin.web.page.Screens;
+import ironpin.web.page.Shown;
 import ironpin.web.picture.RibbonNotes;
 import ironpin.web.picture.RibbonPicture;
 import ironpin.web.picture.Say;
@@ -63,6 +63,7 @@ class BookController {
     private final WorkStore work;
     private final Plans plans;
     private final Screens screens;
+    private final Shown shown;
     private final Again again;
     private final Bell bell;
     private final Clock clock;
@@ -76,6 +77,7 @@ class BookController {
             WorkStore work,
             Plans plans,
             Screens screens,
+            Shown shown,
             Again again,
             Bell bell,
             Clock clock) {
@@ -87,6 +89,7 @@ class BookController {
         this.work = work;
         this.plans = plans;
         this.screens = screens;
+        this.shown = shown;
         this.again = again;
         this.bell = bell;
         this.clock = clock;
@@ -126,13 +129,13 @@ class BookController {
     String book(@RequestParam(defaultValue = "1") int page, Model model) {
         int count = batches.count(Status.DONE);
         int pages = Math.max(1, (count + PAGE - 1) / PAGE);
-        int shown = Math.max(1, Math.min(page, pages));
-        List<Past> past = batches.numbers(Status.DONE, (shown - 1) * PAGE, PAGE).stream()
+        int seen = Math.max(1, Math.min(page, pages));
+        List<Past> past = batches.numbers(Status.DONE, (seen - 1) * PAGE, PAGE).stream()
                 .map(this::pastOrNot)
                 .toList();
         model.addAttribute("past", past);
         model.addAttribute("count", count);
-        model.addAttribute("page", shown);
+        model.addAttribute("page", seen);
         model.addAttribute("pages", pages);
         return "book";
     }
@@ -150,8 +153,7 @@ class BookController {
         Screen screen = screens.of(id, Optional.of(Station.BOOK), lot);
         if (outcome.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("s", screen);
-            model.addAttribute("bench", BenchView.of(screen, from.who(), ""));
+            shown.bench(screen, from.who(), "", model);
             model.addAttribute("form", form);
             model.addAttribute("work", AtWork.of(work, id, screen.lot(), screen.now()));
             return from.view();
@@ -166,8 +168,7 @@ class BookController {
         });
         bell.ring(id, from.page());
         Screen after = screens.of(id, Optional.of(Station.BOOK), screen.lotNo());
-        model.addAttribute("s", after);
-        model.addAttribute("bench", BenchView.of(after, from.who(), ""));
+        shown.bench(after, from.who(), "", model);
         AtWork counted = AtWork.of(work, id, after.lot(), after.now());
         model.addAttribute("work", counted);
         model.addAttribute("form", OutcomeForm.of(after, counted));

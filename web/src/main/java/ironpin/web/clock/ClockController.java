@@ -112,8 +112,7 @@ class ClockController {
             for (int i = 2; taken(people, name); i++) {
                 name = "Helper " + i;
             }
-            double pace = Math.max(
-                    Person.FASTEST, Math.min(Person.SLOWEST, paces.pace(name).mean()));
+            double pace = Person.within(paces.pace(name).mean());
             people.add(Person.cook(name).withPace(Math.round(pace)));
             return people;
         });

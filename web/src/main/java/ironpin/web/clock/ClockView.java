@@ -29,6 +29,7 @@ import java.util.function.Function;
  * @param known what is known of how good the plan is, in a sentence
  * @param ahead what can be done the day before
  * @param perUnit minutes that a unit of the picture stands for
+ * @param ways plates can go out
  */
 public record ClockView(
         List<Row> people, List<StepRow> steps, String known, List<Ahead> ahead, double perUnit, List<Plates.Way> ways) {
@@ -37,9 +38,8 @@ public record ClockView(
      *
      * @param no from 0
      * @param learned what their times taught, in words; empty where nothing did
-     * @param pace percent that it would be counted with, on a button; empty where nothing is to be changed
      */
-    public record Row(int no, Person person, String learned, String pace) {
+    public record Row(int no, Person person, String learned) {
         public List<Skill> skills() {
             return List.of(Skill.values());
         }
@@ -93,19 +93,14 @@ public record ClockView(
 
     private static Row row(int no, Person person, Belief pace) {
         if (pace.lessons() == 0) {
-            return new Row(no, person, "", "");
+            return new Row(no, person, "");
         }
-        long percent = Math.round(Math.max(Person.FASTEST, Math.min(Person.SLOWEST, pace.mean())));
-        String learned = "takes " + percent + " % by " + Count.of(pace.lessons(), "task");
-        return new Row(no, person, learned, Math.round(person.pace()) == percent ? "" : String.valueOf(percent));
+        long percent = Math.round(Person.within(pace.mean()));
+        return new Row(no, person, "takes " + percent + " % by " + Count.of(pace.lessons(), "task"));
     }
 
     private static StepRow step(Screen screen, RunStep step) {
-        List<Person> people = screen.batch().crew().people();
-        List<String> names = step.slot().people().stream()
-                .filter(one -> one < people.size())
-                .map(one -> people.get(one).name())
-                .toList();
+        List<String> names = screen.plan().day().names(step.slot());
         Duration slack = step.slot().slack();
         boolean held = screen.batch().held().stream().map(Held::task).anyMatch(step.key()::equals);
         String room = slack.isZero() ? "none" : Span.inMinutes(slack);

@@ -2,7 +2,6 @@ package ironpin.web.clock;
 
 import ironpin.clock.Timetable;
 import ironpin.clock.Work;
-import ironpin.crew.Person;
 import ironpin.quantity.UnitSystem;
 import ironpin.web.page.Screen;
 import java.io.IOException;
@@ -10,7 +9,6 @@ import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.List;
 import java.util.stream.Collectors;
 import net.fortuna.ical4j.data.CalendarOutputter;
 import net.fortuna.ical4j.model.Calendar;
@@ -57,11 +55,7 @@ final class DayCalendar {
         if (!detail.isEmpty()) {
             event.add(new Description(detail));
         }
-        List<Person> people = screen.batch().crew().people();
-        String who = slot.people().stream()
-                .filter(one -> one < people.size())
-                .map(one -> people.get(one).name())
-                .collect(Collectors.joining(", "));
+        String who = String.join(", ", screen.plan().day().names(slot));
         if (!who.isEmpty()) {
             event.add(new Categories(who));
         }

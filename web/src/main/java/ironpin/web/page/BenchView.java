@@ -63,11 +63,7 @@ public record BenchView(Screen screen, int who, Optional<RunStep> step, boolean 
 
     /** Who does a step, by name. */
     public List<String> names(RunStep one) {
-        List<Person> people = screen.batch().crew().people();
-        return one.slot().people().stream()
-                .filter(no -> no < people.size())
-                .map(no -> people.get(no).name())
-                .toList();
+        return screen.plan().day().names(one.slot());
     }
 
     /** What comes after the step in the line. */

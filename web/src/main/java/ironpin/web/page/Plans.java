@@ -10,7 +10,6 @@ import ironpin.clock.Standing;
 import ironpin.clock.Timetable;
 import ironpin.kit.Hand;
 import ironpin.plan.BatchPlan;
-import ironpin.schedule.Solver;
 import ironpin.store.KitStore;
 import ironpin.store.LaidStore;
 import ironpin.store.LaidStore.At;
@@ -114,7 +113,7 @@ public class Plans {
         boolean untouched = standing.done().isEmpty() && standing.timed().isEmpty();
         return untouched && !standing.now().isAfter(fresh.latestStart())
                 ? new Forecast(fresh, Duration.ZERO, plan.day().serving(), standing)
-                : Forecast.again(plan.day(), before, standing, Solver.NOBODY, Duration.ZERO);
+                : Forecast.again(plan.day(), before, standing);
     }
 
     private ZonedDateTime zoned(Instant at) {

@@ -3,7 +3,6 @@ package ironpin.web.page;
 import ironpin.clock.DayPlan;
 import ironpin.clock.Forecast;
 import ironpin.clock.Timetable;
-import ironpin.crew.Person;
 import ironpin.store.LaidStore.At;
 import ironpin.store.LaidStore.Laid;
 import ironpin.web.picture.Say;
@@ -12,7 +11,6 @@ import java.time.Duration;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** What changed when a day was planned again, in one sentence. */
 final class Replanned {
@@ -38,8 +36,8 @@ final class Replanned {
             }
             Duration by = Duration.between(old.start(), slot.start()).abs();
             moved += by.compareTo(MOVED) >= 0 ? 1 : 0;
-            if (!old.people().equals(slot.people()) && !slot.people().isEmpty()) {
-                given.add(name(day, slot).orElse(""));
+            if (!old.people().equals(slot.people())) {
+                day.names(slot).stream().limit(1).forEach(given::add);
             }
         }
         if (moved > 0) {
@@ -47,17 +45,8 @@ final class Replanned {
         }
         given.stream()
                 .distinct()
-                .filter(name -> !name.isEmpty())
                 .forEach(name -> parts.add(name + " takes over "
                         + Count.of((int) given.stream().filter(name::equals).count(), "step")));
         return parts.isEmpty() ? "" : "Planned again at " + Say.clock(now) + ": " + String.join(", ", parts) + ".";
-    }
-
-    private static Optional<String> name(DayPlan day, Timetable.Slot slot) {
-        List<Person> people = day.crew().people();
-        return slot.people().stream()
-                .filter(one -> one < people.size())
-                .findFirst()
-                .map(one -> people.get(one).name());
     }
 }

@@ -21,8 +21,6 @@ public class Shown {
 
     /** @param who number of the person whose bench it is, from 0; -1 for everybody's */
     public void show(Screen screen, int who, Model model) {
-        model.addAttribute("s", screen);
-        model.addAttribute("who", who);
         bench(screen, who, "", model);
         parts.stream()
                 .filter(part -> screen.station().filter(part.station()::equals).isPresent())

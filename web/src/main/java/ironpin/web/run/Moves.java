@@ -18,6 +18,7 @@ import ironpin.web.page.RunStep;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.ZonedDateTime;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -145,7 +146,7 @@ class Moves {
         if (!(task.work() instanceof Work.Throughout) || step.slot().people().size() != 1) {
             return;
         }
-        step.standing().begunAt(task).ifPresent(begun -> {
+        step.standing().begun(task).map(ZonedDateTime::toInstant).ifPresent(begun -> {
             double seen = (double) Duration.between(begun, now).toMillis()
                     / task.time().toMillis();
             if (seen >= QUICKEST && seen <= SLOWEST) {

@@ -15,6 +15,7 @@ import ironpin.web.page.Screens;
 import ironpin.web.page.Shown;
 import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -86,8 +87,9 @@ class RunController {
     private void tickLine(long id, String key, boolean done) {
         if (done) {
             cupboard.together(() -> {
-                runs.tick(id, key, clock.instant());
-                return batches.start(id, clock.instant());
+                Instant now = clock.instant();
+                runs.tick(id, key, now);
+                return batches.start(id, now);
             });
         } else {
             runs.untick(id, key);
@@ -145,8 +147,10 @@ class RunController {
                 .filter(step -> step.timers().stream().anyMatch(one -> one.id() == timer))
                 .toList();
         cupboard.together(() -> {
-            over.forEach(step -> runs.tick(id, step.key(), clock.instant()));
-            runs.stopTimer(id, timer, clock.instant());
+            // One moment, so that it is taken back as one.
+            Instant now = clock.instant();
+            over.forEach(step -> runs.tick(id, step.key(), now));
+            runs.stopTimer(id, timer, now);
             return over;
         });
         return answer(id, from, model);
