@@ -23,6 +23,7 @@ final class Reasons {
         SHAPING("shaping"),
         HEATING("heating up"),
         COOKING("cooking"),
+        DIP("the dip"),
         TABLE("plates");
 
         private final String words;
@@ -67,6 +68,9 @@ final class Reasons {
         }
         if (of instanceof TaskKey.Heated) {
             return Part.HEATING;
+        }
+        if (of instanceof TaskKey.AtTable table && table.step().equals("dip")) {
+            return Part.DIP;
         }
         return of instanceof TaskKey.Cooked ? Part.COOKING : Part.TABLE;
     }

@@ -40,6 +40,8 @@ import org.testng.annotations.Test;
 
 /** A supper planned for two, put where they want it, cooked on two benches, and late. */
 public class ClockJourneyTest extends OpenKitchen {
+    private static final int[][] SIZES = {{820, 1180}, {1280, 800}, {390, 844}};
+
     private final List<Long> made = new ArrayList<>();
     private BrowserContext laptop;
     private Page page;
@@ -308,19 +310,26 @@ public class ClockJourneyTest extends OpenKitchen {
         assertThat(page.locator("#now-title")).hasText(first);
         assertTrue(bean(RunStore.class).done(id).isEmpty());
         assertTrue(page.locator("[data-aloud]").getAttribute("data-text").startsWith(first));
-        for (int[] size : new int[][] {{820, 1180}, {1280, 800}, {390, 844}}) {
+        for (int[] size : SIZES) {
+            page.setViewportSize(size[0], size[1]);
+            double number = ((Number) page.evaluate(
+                            "parseFloat(getComputedStyle(document.querySelector('.bench-weighed strong')).fontSize)"))
+                    .doubleValue();
+            assertTrue(number >= 48, "numbers are " + number + " px");
+        }
+        // With everything on it that can be: taken back, leafed both ways, moved on, read.
+        page.locator("[data-done]").click();
+        assertThat(page.locator("[data-back]")).isVisible();
+        for (int[] size : SIZES) {
             page.setViewportSize(size[0], size[1]);
             assertEquals(page.evaluate("document.documentElement.scrollWidth <= innerWidth"), true);
             for (Locator key : page.locator(".bench-foot button:visible, .bench-foot a, .bench-who a")
                     .all()) {
                 BoundingBox box = key.boundingBox();
                 assertTrue(box.height >= 64 && box.width >= 44, key + " is " + box.width + " × " + box.height);
-                assertFalse(box.y + box.height > size[1], "below the edge");
+                assertFalse(box.y + box.height > size[1], key + " is below the edge");
+                assertFalse(box.x < 0 || box.x + box.width > size[0], key + " sticks out");
             }
-            double number = ((Number) page.evaluate(
-                            "parseFloat(getComputedStyle(document.querySelector('.bench-weighed strong')).fontSize)"))
-                    .doubleValue();
-            assertTrue(number >= 48, "numbers are " + number + " px");
         }
     }
 
