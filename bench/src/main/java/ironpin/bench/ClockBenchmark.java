@@ -22,6 +22,7 @@ import java.time.ZonedDateTime;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -72,7 +73,7 @@ public class ClockBenchmark {
                 done.put(slot.task().key(), slot.end().plusMinutes(10).toInstant());
             }
         }
-        return Standing.of(table, done, Map.of(), middle.plusMinutes(10));
+        return Standing.of(table, Optional.empty(), done, Map.of(), middle.plusMinutes(10));
     }
 
     @Benchmark

@@ -1,9 +1,9 @@
 package ironpin.clock;
 
 import java.time.Duration;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -15,28 +15,18 @@ import java.util.stream.Stream;
  */
 public final class Progress {
     private final Timetable table;
+    private final Standing standing;
     private final Set<String> done;
-    private final Map<String, Duration> timed;
 
-    private Progress(Timetable table, Set<String> done, Map<String, Duration> timed) {
+    private Progress(Timetable table, Standing standing) {
         this.table = table;
-        this.done = done;
-        this.timed = timed;
+        this.standing = standing;
+        this.done = standing.done().keySet();
     }
 
-    /**
-     * @param ticked keys of what the cook ticked off
-     * @param timed how long the timers that were started still take, by the keys of their tasks; zero or less where one has rung
-     */
-    public static Progress of(Timetable table, Set<String> ticked, Map<String, Duration> timed) {
-        Set<String> done = new HashSet<>(ticked);
-        for (Task task : tasks(table)) {
-            Duration left = timed.get(task.key());
-            if (task.waits() && left != null && !positive(left)) {
-                done.add(task.key());
-            }
-        }
-        return new Progress(table, Set.copyOf(done), Map.copyOf(timed));
+    /** @param table the rest as it is laid out from where the day stands */
+    public static Progress of(Timetable table, Standing standing) {
+        return new Progress(table, standing);
     }
 
     /** Keys of everything that is done. */
@@ -56,7 +46,7 @@ public final class Progress {
 
     /** Whether a step gets on by itself by its timer. */
     public boolean underWay(Task task) {
-        Duration left = timed.get(task.key());
+        Duration left = standing.timed().get(task.key());
         return ready(task) && !(task.work() instanceof Work.Throughout) && left != null && positive(left);
     }
 
@@ -78,7 +68,7 @@ public final class Progress {
     /** Everybody. */
     public static final int ALL = -1;
 
-    /** The one thing to do now: the first step that may begin and does not get on by itself; else the wait that ends first. */
+    /** The one thing to do now: what calls, what must be begun, what is in hand, what may begin; else the wait that ends first. */
     public Optional<Task> now() {
         return now(ALL);
     }
@@ -112,13 +102,29 @@ public final class Progress {
 
     private Stream<Task> inOrder(int who) {
         return Stream.concat(
-                line(who).filter(task -> ready(task) && !underWay(task)),
-                line(who).filter(this::underWay).sorted((a, b) -> timed.get(a.key())
-                        .compareTo(timed.get(b.key()))));
+                line(who)
+                        .filter(task -> ready(task) && (calls(task) || !underWay(task)))
+                        .sorted(Comparator.comparingInt(this::rank)),
+                line(who)
+                        .filter(task -> underWay(task) && !calls(task))
+                        .sorted(Comparator.comparing(task -> standing.timed().get(task.key()))));
     }
 
-    private static List<Task> tasks(Timetable table) {
-        return table.slots().stream().map(Timetable.Slot::task).toList();
+    private boolean calls(Task task) {
+        return standing.calls().contains(task.key());
+    }
+
+    /** What rings is seen to first, then what must go on the fire; only then what is in hand. */
+    private int rank(Task task) {
+        if (calls(task)) {
+            return 0;
+        }
+        boolean due = !table.slot(task.key()).start().isAfter(standing.now());
+        boolean hands = task.work() instanceof Work.Throughout;
+        if (due && !hands) {
+            return 1;
+        }
+        return hands && standing.begun(task).isPresent() ? 2 : 3;
     }
 
     private Stream<Task> slots() {

@@ -13,6 +13,7 @@ import java.time.ZonedDateTime;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.testng.annotations.Test;
 
 /** Knead 20 min, rest 40 min, serve 15 min: to be over at 19:00 it begins at 17:45. */
@@ -44,7 +45,9 @@ public class ForecastTest {
     private static Forecast forecast(ZonedDateTime now, Map<String, ZonedDateTime> done, Map<String, Duration> left) {
         Map<String, Instant> when = new HashMap<>();
         done.forEach((key, time) -> when.put(key, time.toInstant()));
-        return Forecast.of(DAY, TABLE, Standing.of(TABLE, when, left, now));
+        Map<String, List<Duration>> timers = new HashMap<>();
+        left.forEach((key, time) -> timers.put(key, List.of(time)));
+        return Forecast.of(DAY, TABLE, Standing.of(TABLE, Optional.empty(), when, timers, now));
     }
 
     @Test

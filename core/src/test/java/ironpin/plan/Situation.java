@@ -113,6 +113,7 @@ public final class Situation {
                         plan.timetable(),
                         Standing.of(
                                 plan.timetable(),
+                                Optional.empty(),
                                 Map.of(),
                                 Map.of(),
                                 plan.timetable().latestStart().plus(late))));

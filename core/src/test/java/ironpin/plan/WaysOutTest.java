@@ -22,7 +22,8 @@ public class WaysOutTest {
 
     private static Forecast late(BatchPlan plan, Duration by) {
         ZonedDateTime now = PLAN.timetable().latestStart().plus(by);
-        return Forecast.of(plan.day(), plan.timetable(), Standing.of(plan.timetable(), Map.of(), Map.of(), now));
+        return Forecast.of(
+                plan.day(), plan.timetable(), Standing.of(plan.timetable(), Optional.empty(), Map.of(), Map.of(), now));
     }
 
     private static List<Fix> ways(Duration by) {

@@ -9,6 +9,7 @@ import ironpin.batch.Batch;
 import ironpin.store.db.tables.records.BatchRecord;
 import ironpin.wording.Typed;
 import java.time.Instant;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -106,6 +107,17 @@ public final class BatchStore {
                 .orderBy(REVISION.SERVING.desc(), BATCH.ID.desc())
                 .offset(offset)
                 .limit(limit)
+                .fetch(BATCH.ID));
+    }
+
+    /** Numbers of batches in this state that are served between two times, the earliest first. */
+    public List<Long> numbers(Status status, LocalDateTime from, LocalDateTime to) {
+        return cupboard.read(dsl -> dsl.select(BATCH.ID)
+                .from(BATCH)
+                .join(REVISION)
+                .on(REVISION.BATCH_ID.eq(BATCH.ID), REVISION.NO.eq(BATCH.CURRENT_REVISION))
+                .where(BATCH.STATUS.eq(status.name()), REVISION.SERVING.between(from, to))
+                .orderBy(REVISION.SERVING, BATCH.ID)
                 .fetch(BATCH.ID));
     }
 

@@ -302,6 +302,8 @@ public class ClockJourneyTest extends OpenKitchen {
     public void theBenchIsLeafedThroughAndLargeEnough() {
         long id = supper(LocalDateTime.now().plusHours(3), 3, "boiled-crescent");
         page.navigate("/batches/" + id + "/bench?who=1");
+        page.locator("[data-begin]").click();
+        assertThat(page.locator("[data-begin]")).hasCount(0);
         String first = page.locator("#now-title").innerText();
         page.keyboard().press("ArrowRight");
         assertThat(page.locator("#now-title")).not().hasText(first);

@@ -2,16 +2,11 @@ package ironpin.web.demo;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
-import ironpin.batch.edit.Address;
 import ironpin.batch.edit.BenchCorrection;
-import ironpin.batch.edit.CountField;
 import ironpin.book.FillingVerdict;
 import ironpin.book.FlourLesson;
 import ironpin.book.Outcome;
 import ironpin.book.SkinVerdict;
-import ironpin.crew.Crew;
-import ironpin.crew.Person;
-import ironpin.crew.Plates;
 import ironpin.dough.BenchFeel;
 import ironpin.pantry.Price;
 import ironpin.plan.BatchPlan;
@@ -30,7 +25,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.beans.factory.SmartInitializingSingleton;
@@ -144,28 +138,7 @@ class DemoKitchen implements SmartInitializingSingleton {
     }
 
     private void lanternNight() {
-        Batch batch = Styles.start(
-                List.of(Styles.get("boiled-crescent"), Styles.get("steamed-leaf"), Styles.get("griddle-bread")),
-                "Lantern-night supper",
-                tonight(),
-                12,
-                Appetite.USUAL,
-                kits.load());
-        batch = CountField.EACH.write(batch, Address.lot(1), 4);
-        batch = CountField.EACH.write(batch, Address.lot(2), 4);
-        batch = CountField.EACH.write(batch, Address.lot(3), 1);
-        batch = CountField.TO_FREEZER.write(batch, Address.lot(1), 20);
-        batch = batch.withCrew(lanternCrew());
-        batches.create(batch, "new batch", clock.instant());
-    }
-
-    /** Two of the house cook for the lantern night; plates go out as they are ready. */
-    private static Crew lanternCrew() {
-        Plates plates = new Plates(Plates.Way.AS_READY, Duration.ofMinutes(45), Duration.ofMinutes(60));
-        return Crew.USUAL
-                .withPeople(List.of(Person.cook("Juniper"), Person.cook("Moss").withPace(120)))
-                .withTrays(8)
-                .withPlates(plates);
+        batches.create(LanternNight.supper(tonight(), kits.load()), "new batch", clock.instant());
     }
 
     /** @param felt what the dough felt like, and was given one step for */

@@ -104,7 +104,7 @@ class HomeController {
     /** When to begin, or how long ago that was. */
     private String start(BatchPlan plan) {
         ZonedDateTime now = ZonedDateTime.now(clock);
-        Standing standing = Standing.of(plan.timetable(), Map.of(), Map.of(), now);
+        Standing standing = Standing.of(plan.timetable(), Optional.empty(), Map.of(), Map.of(), now);
         Forecast late = Forecast.of(plan.day(), plan.timetable(), standing);
         return late.isLate()
                 ? ", " + Span.of(late.late()) + " late to start (est.)"

@@ -4,6 +4,7 @@ import ironpin.batch.Station;
 import ironpin.clock.TaskKey;
 import ironpin.crew.Person;
 import ironpin.plan.LotPlan;
+import ironpin.store.Status;
 import ironpin.web.picture.Drawings;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,6 +44,11 @@ public record BenchView(Screen screen, int who, Optional<RunStep> step, boolean 
                 step.equals(now),
                 place > 0 ? line.get(place - 1).key() : "",
                 place >= 0 && place + 1 < line.size() ? line.get(place + 1).key() : "");
+    }
+
+    /** Whether work has not begun, and would by the next press. */
+    public boolean begins() {
+        return screen.stored().status() == Status.PLANNED && now && step.isPresent();
     }
 
     /** Whose bench it is, in a word. */

@@ -28,6 +28,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /**
@@ -75,13 +76,12 @@ public class Plans {
         return laid.of(batch).map(Laid::said).filter(said -> !said.isEmpty());
     }
 
-    /** How long the timers of a batch still take, by the keys of their tasks: the one that rings last counts. */
-    static Map<String, Duration> left(List<RunningTimer> timers, Instant now) {
-        Map<String, Duration> left = new HashMap<>();
-        for (RunningTimer timer : timers) {
-            left.merge(timer.taskKey(), Duration.between(now, timer.endsAt()), (a, b) -> a.compareTo(b) > 0 ? a : b);
-        }
-        return left;
+    /** How long each timer of a batch still takes, by the keys of their tasks. */
+    static Map<String, List<Duration>> left(List<RunningTimer> timers, Instant now) {
+        return timers.stream()
+                .collect(Collectors.groupingBy(
+                        RunningTimer::taskKey,
+                        Collectors.mapping(timer -> Duration.between(now, timer.endsAt()), Collectors.toList())));
     }
 
     private synchronized BatchPlan running(StoredBatch stored, BatchPlan plan) {
@@ -99,8 +99,12 @@ public class Plans {
             return plan.laid(before);
         }
         ZonedDateTime now = ZonedDateTime.now(clock);
-        Standing standing =
-                Standing.of(before, runs.done(stored.id()), left(runs.timers(stored.id()), now.toInstant()), now);
+        Standing standing = Standing.of(
+                before,
+                stored.startedAt(),
+                runs.done(stored.id()),
+                left(runs.timers(stored.id()), now.toInstant()),
+                now);
         Forecast again = again(plan, before, standing);
         String said = Replanned.said(kept.get(), day, again, now);
         laid.keep(stored.id(), laid(again.table(), stored.revision(), said));
@@ -110,7 +114,9 @@ public class Plans {
     /** Where nothing has been done yet and there is time, the day is new; else what is left of it keeps its order. */
     private Forecast again(BatchPlan plan, Timetable before, Standing standing) {
         Timetable fresh = desk.known(plan.day()).map(plan::laid).orElse(plan).timetable();
-        boolean untouched = standing.done().isEmpty() && standing.timed().isEmpty();
+        boolean untouched = standing.done().isEmpty()
+                && standing.timed().isEmpty()
+                && standing.begun().isEmpty();
         return untouched && !standing.now().isAfter(fresh.latestStart())
                 ? new Forecast(fresh, Duration.ZERO, plan.day().serving(), standing)
                 : Forecast.again(plan.day(), before, standing);

@@ -29,14 +29,20 @@ import java.util.stream.Collectors;
  * @param forecast where it goes from here
  */
 public record Run(List<RunStep> steps, List<Ringing> timers, Progress progress, Forecast forecast) {
-    public static Run of(BatchPlan plan, Map<String, Instant> ticked, List<RunningTimer> timers, ZonedDateTime now) {
-        Map<String, Duration> left = Plans.left(timers, now.toInstant());
+    /** @param started when work began; absent where it has not */
+    public static Run of(
+            BatchPlan plan,
+            Optional<Instant> started,
+            Map<String, Instant> ticked,
+            List<RunningTimer> timers,
+            ZonedDateTime now) {
+        Map<String, List<Duration>> left = Plans.left(timers, now.toInstant());
         Set<String> tasks = plan.day().tasks().stream().map(Task::key).collect(Collectors.toSet());
         Map<String, Instant> done = new HashMap<>(ticked);
         done.keySet().retainAll(tasks);
-        Standing standing = Standing.of(plan.timetable(), done, left, now);
+        Standing standing = Standing.of(plan.timetable(), started, done, left, now);
         Forecast forecast = Forecast.of(plan.day(), plan.timetable(), standing);
-        Progress progress = Progress.of(forecast.table(), ticked.keySet(), left);
+        Progress progress = Progress.of(forecast.table(), standing);
         List<RunStep> steps = forecast.table().slots().stream()
                 .map(slot -> {
                     List<Ringing> mine = timers.stream()

@@ -98,8 +98,9 @@ public class Screens {
         BatchPlan plan = plans.of(stored);
         LotPlan lot = inHand(plan, lotNo);
         ZonedDateTime now = ZonedDateTime.now(clock);
-        if (stored.status() == Status.PLANNED
-                && station.filter(Station.CLOCK::equals).isPresent()) {
+        // Where the day stands on the page, or is about to begin, it may get better meanwhile.
+        boolean day = station.isEmpty() || station.get() == Station.CLOCK;
+        if (stored.status() == Status.PLANNED && day) {
             desk.think(stored.id(), plan.day());
         }
         return new Screen(
@@ -115,7 +116,7 @@ public class Screens {
                 stored.status() == Status.DONE ? again.changes(stored) : List.of(),
                 corrections.standing(stored.id()),
                 hand.standing(stored.id()),
-                Run.of(plan, runs.done(stored.id()), runs.timers(stored.id()), now),
+                Run.of(plan, stored.startedAt(), runs.done(stored.id()), runs.timers(stored.id()), now),
                 now,
                 refused,
                 read,
@@ -141,7 +142,7 @@ public class Screens {
                 List.of(),
                 List.of(),
                 List.of(),
-                Run.of(plan, Map.of(), List.of(), now),
+                Run.of(plan, Optional.empty(), Map.of(), List.of(), now),
                 now,
                 Optional.empty(),
                 Optional.empty(),

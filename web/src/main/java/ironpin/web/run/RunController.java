@@ -1,11 +1,11 @@
 package ironpin.web.run;
 
 import ironpin.batch.Station;
-import ironpin.plan.BatchPlan;
 import ironpin.refusal.NotThere;
 import ironpin.store.BatchStore;
 import ironpin.store.Cupboard;
 import ironpin.store.RunStore;
+import ironpin.store.StoredBatch;
 import ironpin.web.kitchen.Bell;
 import ironpin.web.page.From;
 import ironpin.web.page.Plans;
@@ -66,6 +66,13 @@ class RunController {
         batches.start(id, clock.instant());
         bell.ring(id, "");
         return "redirect:/batches/" + id + "/run";
+    }
+
+    /** Work begins, and the page stays where it is. */
+    @PostMapping("/begin")
+    String begin(@PathVariable long id, From from, Model model) {
+        batches.start(id, clock.instant());
+        return answer(id, from, model);
     }
 
     @PostMapping("/steps")
@@ -164,8 +171,8 @@ class RunController {
     }
 
     private Run run(long id) {
-        BatchPlan plan = plans.of(batches.load(id));
-        return Run.of(plan, runs.done(id), runs.timers(id), ZonedDateTime.now(clock));
+        StoredBatch stored = batches.load(id);
+        return Run.of(plans.of(stored), stored.startedAt(), runs.done(id), runs.timers(id), ZonedDateTime.now(clock));
     }
 
     private static RunStep step(Run run, String key) {

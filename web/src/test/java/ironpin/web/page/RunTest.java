@@ -32,7 +32,7 @@ public class RunTest {
     }
 
     private static Run run(Map<String, Instant> done, RunningTimer... timers) {
-        return Run.of(PLAN, done, List.of(timers), NOW.atZone(ZoneOffset.UTC));
+        return Run.of(PLAN, Optional.empty(), done, List.of(timers), NOW.atZone(ZoneOffset.UTC));
     }
 
     /** Everything that a step depends on, ticked. */
@@ -87,7 +87,8 @@ public class RunTest {
             for (int i = 0; i < 8; i++) {
                 batch = FillingComposing.add(batch, 1, "very finely chopped dark green winter leaves, salted " + i);
             }
-            for (RunStep step : Run.of(BatchPlan.of(batch), Map.of(), List.of(), NOW.atZone(ZoneOffset.UTC))
+            for (RunStep step : Run.of(
+                            BatchPlan.of(batch), Optional.empty(), Map.of(), List.of(), NOW.atZone(ZoneOffset.UTC))
                     .steps()) {
                 List<String> spells =
                         step.offers().stream().map(RunStep.Offer::spell).toList();
