@@ -23,12 +23,14 @@ function toggle() {
 
 const leaf = (way) => document.querySelector(`[data-leaf="${way}"]`)?.click();
 
-// A step is read aloud only where the browser has a voice.
+// A step is read aloud only where the browser has a voice; some know of theirs only after a while.
 function voice() {
+  const silent = !window.speechSynthesis?.getVoices().length;
   document.querySelectorAll("[data-aloud]").forEach((button) => {
-    button.hidden = !window.speechSynthesis;
+    button.hidden = silent;
   });
 }
+window.speechSynthesis?.addEventListener?.("voiceschanged", voice);
 
 document.addEventListener("click", (event) => {
   const button = event.target.closest("[data-aloud]");

@@ -6,6 +6,8 @@ import ironpin.schedule.Problem;
 import ironpin.schedule.Solved;
 import java.time.Duration;
 import java.time.ZonedDateTime;
+import java.util.Map;
+import java.util.Set;
 
 /**
  * Where a day ends when it goes on as it is laid out, from now.
@@ -31,19 +33,29 @@ public record Forecast(Timetable table, Duration late, ZonedDateTime serving, St
         return going(day, plan, standing, TRIES);
     }
 
+    /** Nothing has begun, and there is time. */
+    public static Forecast planned(Timetable plan) {
+        Standing before = new Standing(Map.of(), Map.of(), Set.of(), plan.latestStart(), Map.of());
+        return new Forecast(plan, plan.late(), table(plan.serving(), plan.late()), before);
+    }
+
+    private static ZonedDateTime table(ZonedDateTime serving, Duration late) {
+        return late.isZero() ? serving : rounded(serving.plus(late));
+    }
+
     private static Forecast going(DayPlan day, Timetable plan, Standing standing, int tries) {
         boolean untouched = standing.done().isEmpty() && standing.timed().isEmpty();
         if (untouched && !standing.now().isAfter(plan.latestStart())) {
-            return new Forecast(plan, Duration.ZERO, day.serving(), standing);
+            return new Forecast(plan, plan.late(), table(plan.serving(), plan.late()), standing);
         }
         Problem rest = RestOfDay.of(day, plan, standing);
         Answer first = Draft.forwards(rest, Layout.like(day, rest, plan), tries);
         Solved solved = Solved.unproven(rest, first);
-        Timetable table = Layout.timetable(day, rest, solved);
+        Timetable table = Layout.timetable(day, rest, solved)
+                .asItWas(key ->
+                        standing.done().containsKey(key) || standing.begun().containsKey(key));
         Duration late = Layout.TICK.multipliedBy(solved.checked().score().late());
-        ZonedDateTime served =
-                late.isZero() ? day.serving() : rounded(day.serving().plus(late));
-        return new Forecast(table, late, served, standing);
+        return new Forecast(table, late, table(day.serving(), late), standing);
     }
 
     private static ZonedDateTime rounded(ZonedDateTime time) {

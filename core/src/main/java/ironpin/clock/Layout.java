@@ -72,7 +72,7 @@ public final class Layout {
         Problem problem = problem(day);
         Answer answer = asKept(day, problem, kept);
         Answer put = new Answer(answer.slots(), Shelters.of(problem, answer));
-        return timetable(day, problem, Solved.unproven(problem, put));
+        return timetable(day, problem, Solved.unproven(problem, put)).asItWas(task -> true);
     }
 
     /** A timetable as an answer to a problem of the same day, for its order. */
@@ -147,7 +147,10 @@ public final class Layout {
         List<String> chain = looseness.chain().stream()
                 .map(task -> day.tasks().get(task).key())
                 .toList();
-        return new Timetable(day.serving(), slots, away, chain, solved.proof());
+        List<Clash> clashes = solved.checked().wrong().stream()
+                .map(wrong -> Clash.of(day, problem, wrong))
+                .toList();
+        return new Timetable(day.serving(), slots, away, chain, solved.proof(), clashes);
     }
 
     private static ZonedDateTime at(DayPlan day, int tick) {

@@ -4,6 +4,7 @@ import ironpin.schedule.Answer;
 import ironpin.schedule.Checked;
 import ironpin.schedule.Draft;
 import ironpin.schedule.Problem;
+import ironpin.schedule.Score;
 import ironpin.schedule.Solver;
 import java.time.Duration;
 import java.util.Comparator;
@@ -39,24 +40,23 @@ public final class Put {
     }
 
     private static boolean worse(Checked usual, Checked found) {
-        return found.score().broken() > 0
-                || found.score().excess() > usual.score().excess();
+        Score before = usual.score();
+        Score after = found.score();
+        return after.broken() > 0 || after.excess() > before.excess() || after.late() > before.late();
     }
 
     private static String why(DayPlan day, Problem problem, Checked found) {
         if (!found.wrong().isEmpty()) {
-            String wrong = found.wrong().get(0);
-            return day.tasks().stream()
-                    .filter(task -> wrong.contains(task.key()))
-                    .findFirst()
-                    .map(task -> "it does not go together with: " + task.title().replaceAll("\\.$", ""))
-                    .orElse("something that must come before it would come after it");
+            return Clash.of(day, problem, found.wrong().get(0)).said();
+        }
+        if (found.longer().isEmpty()) {
+            return "the table would be " + minutes(found.score().late()) + " min late";
         }
         Map.Entry<Integer, Integer> longest = found.longer().entrySet().stream()
                 .max(Comparator.comparing(Map.Entry::getValue))
                 .orElseThrow();
         Gap.Kind kind = Gap.Kind.valueOf(problem.lags().get(longest.getKey()).key());
-        long minutes = Math.max(1, Layout.TICK.multipliedBy(longest.getValue()).toMinutes());
+        long minutes = minutes(longest.getValue());
         return switch (kind) {
             case DOUGH_RESTS -> "a dough would stand " + minutes + " min too long";
             case GREENS_WEEP -> "salted greens would weep " + minutes + " min too long";
@@ -65,5 +65,9 @@ public final class Put {
             case PLATES_COOL -> "plates would wait " + minutes + " min too long";
             case TABLE_WAITS -> "the last plates would come " + minutes + " min too late";
         };
+    }
+
+    private static long minutes(int ticks) {
+        return Math.max(1, Layout.TICK.multipliedBy(ticks).toMinutes());
     }
 }

@@ -7,6 +7,7 @@ import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 
 /**
  * Tasks with their times, in the order they start.
@@ -16,9 +17,15 @@ import java.util.Set;
  * @param putAway waits during which something is in the fridge or kept warm
  * @param chain keys of the tasks that keep the day from beginning later, each right before the next
  * @param proof what is known of how good it is
+ * @param clashes what cannot be as it is laid out
  */
 public record Timetable(
-        ZonedDateTime serving, List<Slot> slots, Set<Wait> putAway, List<String> chain, Solved.Proof proof) {
+        ZonedDateTime serving,
+        List<Slot> slots,
+        Set<Wait> putAway,
+        List<String> chain,
+        Solved.Proof proof,
+        List<Clash> clashes) {
     /**
      * A task at its time.
      *
@@ -48,11 +55,28 @@ public record Timetable(
         slots = List.copyOf(slots);
         putAway = Set.copyOf(putAway);
         chain = List.copyOf(chain);
+        clashes = List.copyOf(clashes);
     }
 
     /** The latest moment to begin: the first slot's start. */
     public ZonedDateTime latestStart() {
         return slots.get(0).start();
+    }
+
+    /** How much later than they should be the plates are on the table, as it is laid out. */
+    public Duration late() {
+        return find(DayPlan.SERVE)
+                .map(slot -> Duration.between(serving, slot.end()))
+                .filter(late -> !late.isNegative())
+                .orElse(Duration.ZERO);
+    }
+
+    /** The same, of which it is asked no more whether these tasks can be as they are laid out: they were. */
+    Timetable asItWas(Predicate<String> these) {
+        List<Clash> still = clashes.stream()
+                .filter(clash -> clash.about().stream().noneMatch(these))
+                .toList();
+        return new Timetable(serving, slots, putAway, chain, proof, still);
     }
 
     /** How much later another plan might begin; nothing where that is not known. */

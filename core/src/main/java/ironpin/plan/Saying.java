@@ -125,6 +125,7 @@ public enum Saying {
     PAN_DRY_EARLY(Finding.Level.LOOK),
     PAN_WET(Finding.Level.LOOK),
     // Clock
+    DAY_CLASHES(Finding.Level.STOP),
     HANDS_BUSY(Finding.Level.NOTE),
     PIECES_WAIT(Finding.Level.LOOK),
     PLATES_COOL(Finding.Level.LOOK),

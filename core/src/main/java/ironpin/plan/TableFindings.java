@@ -2,16 +2,22 @@ package ironpin.plan;
 
 import ironpin.batch.balance.Balance;
 import ironpin.batch.edit.Fix;
+import ironpin.clock.Clash;
 import ironpin.clock.Forecast;
 import ironpin.wording.Count;
+import ironpin.wording.Name;
 import ironpin.wording.Span;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** Whether there is enough for everybody, and when it must begin. */
 final class TableFindings {
+    /** More clashes than these are not named. */
+    private static final int NAMED = 2;
+
     private TableFindings() {}
 
     static List<Finding> of(BatchPlan plan, LotPlan lot, Optional<Forecast> late) {
@@ -65,19 +71,30 @@ final class TableFindings {
         return Count.of(count, "piece");
     }
 
-    /** When to begin; once that is past, how late it is and when the table follows. */
-    static Finding start(BatchPlan plan, Optional<Forecast> late) {
+    /**
+     * When to begin; once that is past, how late it is and when the table follows. A day that does not go together says what
+     * does not.
+     */
+    static Finding start(BatchPlan plan, Optional<Forecast> forecast) {
         ZonedDateTime serving = plan.day().serving();
-        if (late.filter(Forecast::isLate).isPresent()) {
-            Forecast now = late.get();
+        Forecast now = forecast.orElseGet(() -> Forecast.planned(plan.timetable()));
+        if (!now.table().clashes().isEmpty()) {
+            return clashes(now.table().clashes());
+        }
+        if (now.isLate()) {
+            boolean planned = now.table().equals(plan.timetable());
             List<Fix> ways = new ArrayList<>(WaysOut.later(plan, now).stream().toList());
             ways.addAll(WaysOut.freezing(plan, now));
             return new Finding(
                     Saying.LATE,
                     Span.inMinutes(now.late()),
-                    "late for " + Words.clock(serving, serving) + " (est.): going on now, the table can be at "
+                    "late for " + Words.clock(serving, serving)
+                            + (planned ? " (est.) as it is planned: " : " (est.): going on now, ")
+                            + "the table can be at "
                             + Words.clock(now.serving(), serving) + ".",
-                    "From what is still to be done, " + hands(plan) + ".",
+                    planned
+                            ? "Something was put too late for it, or somebody comes too late."
+                            : "From what is still to be done, " + hands(plan) + ".",
                     ways);
         }
         return Finding.of(
@@ -86,6 +103,15 @@ final class TableFindings {
                 "is the latest start (est.).",
                 "Counted back from " + Words.clock(serving, serving) + " with " + hands(plan) + ": "
                         + Reasons.of(plan.timetable()) + ".");
+    }
+
+    private static Finding clashes(List<Clash> clashes) {
+        String first = clashes.stream().map(Clash::said).distinct().limit(NAMED).collect(Collectors.joining("; "));
+        return Finding.of(
+                Saying.DAY_CLASHES,
+                Count.of(clashes.size(), "clash", "clashes"),
+                "in this day: it cannot be cooked as it stands. " + Name.first(first) + ".",
+                "Let go of what was put somewhere, or give it another time or more hands.");
     }
 
     private static String hands(BatchPlan plan) {

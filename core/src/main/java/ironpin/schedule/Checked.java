@@ -11,9 +11,9 @@ import java.util.Map;
  *
  * @param score how good it is
  * @param longer ticks by which a gap is longer than it may be, by the number of the lag
- * @param wrong what must be kept and is not, each in a few words
+ * @param wrong what must be kept and is not
  */
-public record Checked(Score score, Map<Integer, Integer> longer, List<String> wrong) {
+public record Checked(Score score, Map<Integer, Integer> longer, List<Wrong> wrong) {
     /** Looks at everything. */
     public static Checked of(Problem problem, Answer answer) {
         return new Checking(problem, answer).all();
@@ -23,7 +23,7 @@ public record Checked(Score score, Map<Integer, Integer> longer, List<String> wr
         private final Problem problem;
         private final Answer answer;
         private final Map<Integer, Integer> longer = new LinkedHashMap<>();
-        private final List<String> wrong = new ArrayList<>();
+        private final List<Wrong> wrong = new ArrayList<>();
         private final List<List<Busy>> busy = new ArrayList<>();
         private int broken;
         private int waiting;
@@ -67,8 +67,8 @@ public record Checked(Score score, Map<Integer, Integer> longer, List<String> wr
             return first == Integer.MAX_VALUE ? problem.due() : first;
         }
 
-        private void miss(int ticks, String what) {
-            broken += ticks;
+        private void miss(Wrong what) {
+            broken += what.ticks();
             wrong.add(what);
         }
 
@@ -77,7 +77,8 @@ public record Checked(Score score, Map<Integer, Integer> longer, List<String> wr
                 Lag lag = problem.lags().get(i);
                 int gap = answer.gap(lag);
                 if (gap < lag.least()) {
-                    miss(lag.least() - gap, lag.key() + " is too short");
+                    miss(new Wrong(
+                            Wrong.Kind.TOO_SOON, i, lag.from().job(), lag.to().job(), lag.least() - gap));
                     continue;
                 }
                 waiting += lag.least() == Lag.EITHER ? 0 : gap - lag.least();
@@ -96,14 +97,14 @@ public record Checked(Score score, Map<Integer, Integer> longer, List<String> wr
             Answer.Slot slot = answer.slots().get(number);
             int early = job.notBefore() - slot.start();
             if (early > 0) {
-                miss(early, job.key() + " begins too early");
+                miss(Wrong.misplaced(number, early));
             }
             if (job.held().isPresent() && job.held().getAsInt() != slot.start()) {
-                miss(Math.abs(job.held().getAsInt() - slot.start()), job.key() + " is not where it was put");
+                miss(Wrong.misplaced(number, Math.abs(job.held().getAsInt() - slot.start())));
             }
             int expected = job.time(slot.mode()) + (job.yields() ? interruptions(number) : 0);
             if (slot.end() - slot.start() != expected) {
-                miss(1, job.key() + " takes " + (slot.end() - slot.start()) + " and not " + expected);
+                miss(Wrong.misplaced(number, 1));
             }
         }
 
@@ -130,7 +131,7 @@ public record Checked(Score score, Map<Integer, Integer> longer, List<String> wr
                 Job job = problem.jobs().get(one.job());
                 int out = Math.max(0, worker.from() - one.start()) + Math.max(0, one.end() - worker.until());
                 if (out > 0) {
-                    miss(out, worker.key() + " is not there for " + job.key());
+                    miss(new Wrong(Wrong.Kind.AWAY, number, one.job(), -1, out));
                 }
                 if (!one.touch()) {
                     changes += trade.isEmpty() || trade.equals(job.trade()) ? 0 : 1;
@@ -145,10 +146,12 @@ public record Checked(Score score, Map<Integer, Integer> longer, List<String> wr
                                     && other.start() <= one.start()
                                     && one.end() <= other.end());
                     if (!within) {
-                        miss(
-                                Math.min(one.end(), other.end()) - other.start(),
-                                worker.key() + " does " + job.key() + " and "
-                                        + problem.jobs().get(other.job()).key() + " at once");
+                        miss(new Wrong(
+                                Wrong.Kind.AT_ONCE,
+                                number,
+                                one.job(),
+                                other.job(),
+                                Math.min(one.end(), other.end()) - other.start()));
                     }
                 }
             }
@@ -178,9 +181,7 @@ public record Checked(Score score, Map<Integer, Integer> longer, List<String> wr
             for (int i = 0; i < steps.size(); i++) {
                 used += steps.get(i)[1];
                 if (used > units && i + 1 < steps.size() && steps.get(i + 1)[0] > steps.get(i)[0]) {
-                    miss(
-                            steps.get(i + 1)[0] - steps.get(i)[0],
-                            "too much in the " + problem.rooms().get(number).key());
+                    miss(new Wrong(Wrong.Kind.FULL, number, -1, -1, steps.get(i + 1)[0] - steps.get(i)[0]));
                 }
             }
         }

@@ -15,6 +15,11 @@ public final class Draft {
 
     private static final int MENDINGS = 3;
 
+    /** Ticks by which a target is let be later at first, and at most, where it cannot be in time. */
+    private static final int FIRST_LATER = 2;
+
+    private static final int MOST_LATER = 2_048;
+
     /** A tick of a gap that is too long weighs as much as so many of an earlier start, on the way. */
     private static final double EXCESS = 3;
 
@@ -47,19 +52,65 @@ public final class Draft {
     }
 
     /**
-     * The day laid out backwards from when the target is due, as late as possible.
+     * The day laid out backwards from when the target is due, as late as possible. Where something that is held, or somebody who
+     * comes late, does not let it be in time, the target is as late as it has to be.
      *
      * @param tries how many layings it may take, at least 1
      */
     public static Answer backwards(Problem problem, int tries) {
+        Answer inTime = backwards(problem, 0, tries);
+        return Checked.of(problem, inTime).score().broken() > 0 && anchored(problem)
+                ? later(problem, inTime, tries)
+                : inTime;
+    }
+
+    private static Answer backwards(Problem problem, int late, int tries) {
         List<Job> jobs = new ArrayList<>(problem.jobs());
         Job target = jobs.get(problem.target());
         if (target.held().isEmpty()) {
-            jobs.set(problem.target(), target.at(problem.due() - target.time(0)));
+            jobs.set(problem.target(), target.at(problem.due() + late - target.time(0)));
         }
         Draft draft = new Draft(problem.with(jobs), true, tries);
         draft.search();
         return draft.best;
+    }
+
+    /** Whether a later target could help: else everything would only be later with it. */
+    private static boolean anchored(Problem problem) {
+        Job target = problem.jobs().get(problem.target());
+        return target.held().isEmpty()
+                && (problem.jobs().stream().anyMatch(job -> job.held().isPresent() || job.notBefore() > Job.ANY_TIME)
+                        || problem.workers().stream().anyMatch(worker -> worker.from() > Job.ANY_TIME));
+    }
+
+    /** The least lateness that was found to keep what must be kept; the answer in time where there is none up to a day. */
+    private static Answer later(Problem problem, Answer inTime, int tries) {
+        Answer kept = inTime;
+        int before = 0;
+        int late = FIRST_LATER;
+        while (late <= MOST_LATER && kept == inTime) {
+            Answer found = backwards(problem, late, tries);
+            if (Checked.of(problem, found).score().broken() == 0) {
+                kept = found;
+            } else {
+                before = late;
+                late *= 2;
+            }
+        }
+        if (kept == inTime) {
+            return inTime;
+        }
+        while (late - before > 1) {
+            int middle = (before + late) / 2;
+            Answer found = backwards(problem, middle, tries);
+            if (Checked.of(problem, found).score().broken() == 0) {
+                kept = found;
+                late = middle;
+            } else {
+                before = middle;
+            }
+        }
+        return kept;
     }
 
     /**

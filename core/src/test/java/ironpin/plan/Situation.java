@@ -42,6 +42,7 @@ import ironpin.wrapper.Handiwork;
 import ironpin.wrapper.RollSchool;
 import java.time.Duration;
 import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
@@ -132,6 +133,17 @@ public final class Situation {
         return batch.withCrew(batch.crew().withPeople(people));
     }
 
+    /** The first is there only from and to these times. */
+    private Batch there(String... times) {
+        List<Person> people = new ArrayList<>(batch.crew().people());
+        people.set(
+                0,
+                people.get(0)
+                        .withComes(Optional.of(LocalTime.parse(times[0])))
+                        .withGoes(Optional.of(LocalTime.parse(times[1]))));
+        return batch.withCrew(batch.crew().withPeople(people));
+    }
+
     private void step(String step) {
         int at = step.indexOf('=');
         String key = at < 0 ? step : step.substring(0, at).strip();
@@ -157,6 +169,7 @@ public final class Situation {
                         value.substring(0, value.indexOf('@')),
                         Optional.of(EVENING.minusMinutes(Long.parseLong(value.substring(value.indexOf('@') + 1)))));
             case "people" -> people(Integer.parseInt(value));
+            case "there" -> there(value.split("-"));
             case "does" ->
                 batch.withCrew(
                         batch.crew().withPeople(List.of(Person.cook("You").withDoes(Set.of(Skill.valueOf(value))))));

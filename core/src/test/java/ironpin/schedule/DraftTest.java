@@ -35,6 +35,20 @@ public class DraftTest {
         assertTrue(answer.gap(now.lags().get(2)) >= 30);
     }
 
+    /** The same where it was only put there: no rest is shorter, the table is as late as it must be, and what is left begins late. */
+    @Test
+    public void whatIsPutTooLateMakesTheTableLateAndNoMore() {
+        Problem put = Evening.of(1).mixingPut(20).problem();
+        Checked checked = Checked.of(put, Draft.backwards(put, Draft.AT_ONCE));
+        assertTrue(checked.score().kept(), checked.toString());
+        assertEquals(checked.score().late(), 10);
+        assertEquals(checked.score().start(), Evening.at(17, 55));
+        // Where a later table does not help, what is in the way is named.
+        Problem gone = Evening.of(1).mixingPut(20).until(18, 30).problem();
+        Checked never = Checked.of(gone, Draft.backwards(gone, Draft.AT_ONCE));
+        assertTrue(never.wrong().stream().anyMatch(wrong -> wrong.kind() == Wrong.Kind.AWAY), never.toString());
+    }
+
     /** A first answer breaks nothing that every order keeps, and is never better than trying them all. */
     @Test
     public void aFirstAnswerIsOneOfTheOrders() {

@@ -45,11 +45,23 @@ public final class Evening {
         return this;
     }
 
-    /** Mixing has been done, from 17:35 on. */
-    public Evening mixedIn(int minutes) {
+    /** Mixing takes so long, and has been put where it begins at 17:35. */
+    public Evening mixingPut(int minutes) {
         mixing = minutes;
         mixed = true;
+        return this;
+    }
+
+    /** Mixing has been done, from 17:35 on. */
+    public Evening mixedIn(int minutes) {
+        mixingPut(minutes);
         now = at(17, 35) + minutes;
+        return this;
+    }
+
+    /** The first cook goes. */
+    public Evening until(int hour, int minute) {
+        workers.set(0, new Worker(workers.get(0).key(), Job.ANY_TIME, at(hour, minute)));
         return this;
     }
 

@@ -32,6 +32,13 @@ public final class PaceStore {
                 .execute());
     }
 
+    /** A task was not finished after all. */
+    public void forget(long batchId, String taskKey) {
+        cupboard.write(dsl -> dsl.deleteFrom(PACED)
+                .where(PACED.BATCH_ID.eq(batchId), PACED.TASK_KEY.eq(taskKey))
+                .execute());
+    }
+
     /** What was learned at this moment is taken back. */
     public void takeBack(long batchId, Instant at) {
         cupboard.write(dsl -> dsl.deleteFrom(PACED)

@@ -8,8 +8,12 @@ import static org.testng.Assert.assertTrue;
 import biweekly.Biweekly;
 import biweekly.ICalendar;
 import biweekly.component.VEvent;
+import com.google.gson.JsonArray;
+import com.google.gson.JsonObject;
 import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.PlaywrightException;
@@ -333,6 +337,70 @@ public class ClockJourneyTest extends OpenKitchen {
                 assertFalse(box.x < 0 || box.x + box.width > size[0], key + " sticks out");
             }
         }
+    }
+
+    /** A finger leafs like the keys, and what is read aloud is what stands there; without a voice there is nothing to press. */
+    @Test
+    public void theBenchIsSwipedAndReadAloud() {
+        long id = supper(LocalDateTime.now().plusHours(3), 3, "boiled-crescent");
+        page.navigate("/batches/" + id + "/bench");
+        assertThat(page.locator("[data-aloud]")).isHidden();
+        try (BrowserContext tablet = device(
+                new Browser.NewContextOptions().setViewportSize(820, 1180).setHasTouch(true))) {
+            tablet.addInitScript("speechSynthesis.getVoices = () => [{}];"
+                    + "speechSynthesis.speak = (what) => { window.heard = what.text; };");
+            Page touched = page(tablet);
+            touched.navigate("/batches/" + id + "/bench");
+            String first = touched.locator("#now-title").innerText();
+            touched.locator("[data-aloud]").click();
+            assertTrue(((String) touched.evaluate("heard")).startsWith(first));
+            swipe(tablet, touched, 600, 200);
+            assertThat(touched.locator("#now-title")).not().hasText(first);
+            swipe(tablet, touched, 200, 600);
+            assertThat(touched.locator("#now-title")).hasText(first);
+        }
+        assertTrue(bean(RunStore.class).done(id).isEmpty());
+    }
+
+    private static void swipe(BrowserContext device, Page page, int from, int to) {
+        CDPSession finger = device.newCDPSession(page);
+        touch(finger, "touchStart", from);
+        for (int step = 1; step <= 8; step++) {
+            touch(finger, "touchMove", from + (to - from) * step / 8);
+        }
+        JsonObject up = new JsonObject();
+        up.addProperty("type", "touchEnd");
+        up.add("touchPoints", new JsonArray());
+        finger.send("Input.dispatchTouchEvent", up);
+        finger.detach();
+    }
+
+    private static void touch(CDPSession finger, String type, int x) {
+        JsonObject point = new JsonObject();
+        point.addProperty("x", x);
+        point.addProperty("y", 500);
+        JsonArray points = new JsonArray();
+        points.add(point);
+        JsonObject event = new JsonObject();
+        event.addProperty("type", type);
+        event.add("touchPoints", points);
+        finger.send("Input.dispatchTouchEvent", event);
+    }
+
+    /** What was learned of somebody is offered, and counted with at one press. */
+    @Test
+    public void whatWasLearnedIsCountedWith() {
+        long id = supper(inHours(20), 3, "boiled-crescent");
+        PaceStore paces = bean(PaceStore.class);
+        paces.took(id, "dough-1.mix", "Moss", 1.8, Instant.now());
+        long percent = Math.round(paces.pace("Moss").mean());
+        page.navigate("/batches/" + id + "/clock");
+        page.getByText("Count with " + percent + " % for Moss").click();
+        assertThat(page.getByText("Count with")).hasCount(0);
+        assertEquals(
+                bean(BatchStore.class).load(id).batch().crew().people().get(1).pace(), percent, 0);
+        paces.forget(id, "dough-1.mix");
+        assertEquals(paces.pace("Moss").lessons(), 0);
     }
 
     /** What somebody took longer for is learned under their name, and taken back with the step; a press too early is no pace. */

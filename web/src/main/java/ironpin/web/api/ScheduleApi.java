@@ -25,7 +25,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Tasks, people and gaps in, slots out. Times are minutes from an origin of the caller's. */
+/** Tasks, people and gaps in, slots out. Times are minutes from an origin of the caller's, laid out in half minutes. */
 @RestController
 @RequestMapping("/api/v1/calculate")
 class ScheduleApi {
@@ -134,7 +134,9 @@ class ScheduleApi {
                 solved.proof().latestStart(),
                 beyond < 0 ? null : beyond / TICKS,
                 tooLong,
-                solved.checked().wrong());
+                solved.checked().wrong().stream()
+                        .map(wrong -> wrong.text(problem))
+                        .toList());
     }
 
     private static Problem problem(ScheduleAsk ask) {
@@ -233,7 +235,7 @@ class ScheduleApi {
         int least = gap.leastMinutes() == null ? 0 : ticks(at + "leastMinutes", gap.leastMinutes(), 0);
         OptionalInt most = gap.mostMinutes() == null
                 ? OptionalInt.empty()
-                : OptionalInt.of(ticks(at + "mostMinutes", gap.mostMinutes(), least / TICKS));
+                : OptionalInt.of(whole(at + "mostMinutes", gap.mostMinutes(), least / TICKS));
         Optional<Lag.Shelter> shelter = gap.shelter() == null
                 ? Optional.empty()
                 : Optional.of(new Lag.Shelter(named(at + "shelter", gap.shelter(), rooms), 1, OptionalInt.empty()));
@@ -258,7 +260,13 @@ class ScheduleApi {
         return there;
     }
 
+    /** Half minutes, up: nothing takes less than it was said to. */
     private static int ticks(String field, Double minutes, double least) {
-        return (int) Math.round(Given.number(field, minutes, least, MOST_MINUTES, "min") * TICKS);
+        return (int) Math.ceil(Given.number(field, minutes, least, MOST_MINUTES, "min") * TICKS);
+    }
+
+    /** Half minutes, down: nothing waits longer than it was said to. */
+    private static int whole(String field, Double minutes, double least) {
+        return (int) Math.floor(Given.number(field, minutes, least, MOST_MINUTES, "min") * TICKS);
     }
 }

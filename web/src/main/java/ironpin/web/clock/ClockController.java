@@ -101,6 +101,18 @@ class ClockController {
         });
     }
 
+    /** Their times are counted with from now on. */
+    @PostMapping("/person/learned")
+    String learned(@PathVariable long id, @RequestParam int no, From from, Model model) {
+        return people(id, from, model, "as fast as they were", people -> {
+            Person old = somebody(people, no);
+            people.set(
+                    no,
+                    old.withPace(Math.round(Person.within(paces.pace(old.name()).mean()))));
+            return people;
+        });
+    }
+
     /** One more, who does everything, as fast as was learned of whoever was called so before. */
     @PostMapping("/person/add")
     String add(@PathVariable long id, From from, Model model) {

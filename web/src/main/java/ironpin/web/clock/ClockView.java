@@ -38,8 +38,9 @@ public record ClockView(
      *
      * @param no from 0
      * @param learned what their times taught, in words; empty where nothing did
+     * @param taught percent that could be counted with instead; empty where it is what is counted with
      */
-    public record Row(int no, Person person, String learned) {
+    public record Row(int no, Person person, String learned, String taught) {
         public List<Skill> skills() {
             return List.of(Skill.values());
         }
@@ -93,10 +94,14 @@ public record ClockView(
 
     private static Row row(int no, Person person, Belief pace) {
         if (pace.lessons() == 0) {
-            return new Row(no, person, "");
+            return new Row(no, person, "", "");
         }
         long percent = Math.round(Person.within(pace.mean()));
-        return new Row(no, person, "takes " + percent + " % by " + Count.of(pace.lessons(), "task"));
+        return new Row(
+                no,
+                person,
+                "takes " + percent + " % by " + Count.of(pace.lessons(), "task"),
+                percent == Math.round(person.pace()) ? "" : percent + " %");
     }
 
     private static StepRow step(Screen screen, RunStep step) {

@@ -118,7 +118,7 @@ public class Plans {
                 && standing.timed().isEmpty()
                 && standing.begun().isEmpty();
         return untouched && !standing.now().isAfter(fresh.latestStart())
-                ? new Forecast(fresh, Duration.ZERO, plan.day().serving(), standing)
+                ? Forecast.of(plan.day(), fresh, standing)
                 : Forecast.again(plan.day(), before, standing);
     }
 

@@ -128,9 +128,11 @@ public record Screen(
         return stored.status() == Status.DONE ? Optional.empty() : Optional.of(run.forecast());
     }
 
-    /** What is late about it and the one press that mends it, beside the next line. */
+    /** What is late about it, or does not go together, and the one press that mends it, beside the next line. */
     public Optional<Finding> late() {
-        return lateness().filter(Forecast::isLate).map(late -> Findings.start(plan, Optional.of(late)));
+        return lateness()
+                .filter(day -> day.isLate() || !day.table().clashes().isEmpty())
+                .map(day -> Findings.start(plan, Optional.of(day)));
     }
 
     /** What was refused in a field, or null. */

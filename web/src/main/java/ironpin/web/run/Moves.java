@@ -120,6 +120,21 @@ class Moves {
         });
     }
 
+    /** A step is not over after all: what began only because it was has not begun, and nothing was learned of it. */
+    void notOver(long id, Run run, RunStep step) {
+        Instant now = clock.instant();
+        cupboard.together(() -> {
+            runs.untick(id, step.key());
+            paces.forget(id, step.key());
+            run.steps().stream()
+                    .filter(next -> next.slot().task().waits())
+                    .filter(next -> next.slot().task().after().contains(step.key()))
+                    .flatMap(next -> next.timers().stream())
+                    .forEach(timer -> runs.stopTimer(id, timer.id(), now));
+            return step;
+        });
+    }
+
     private static Optional<String> person(Batch batch, int who) {
         List<Person> people = batch.crew().people();
         return who >= 0 && who < people.size() ? Optional.of(people.get(who).name()) : Optional.empty();

@@ -84,7 +84,7 @@ class RunController {
         if (line) {
             tickLine(id, key, done);
         } else if (!done) {
-            runs.untick(id, step(run, key).key());
+            moves.notOver(id, run, step(run, key));
         } else {
             moves.over(id, run, step(run, key), from.who());
         }
