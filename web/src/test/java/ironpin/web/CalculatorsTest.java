@@ -90,6 +90,17 @@ public class CalculatorsTest extends OpenKitchen {
         }
     }
 
+    /** Mixing that took twenty minutes is where it was: the table is ten minutes later, and no rest is shorter. */
+    @Test
+    public void whatIsPutLateMakesTheTableLate() throws IOException, InterruptedException {
+        String put = evening(20, "\"A\"", "")
+                .replace("{\"key\":\"mix\",\"minutes\":10,", "{\"key\":\"mix\",\"minutes\":20,\"at\":1055,");
+        JsonNode answer = JSON.readTree(ask("schedule", put).body());
+        assertTrue(answer.get("kept").asBoolean() && answer.get("latestStart").asBoolean(), answer.toString());
+        assertEquals(answer.get("lateMinutes").asDouble(), 10, 1e-9);
+        assertEquals(answer.get("wrong").size(), 0);
+    }
+
     /** What cannot be kept is named with by how much; tasks that wait for each other are called wrong, not laid out for ever. */
     @Test
     public void whatCannotBeScheduledIsSaid() throws IOException, InterruptedException {
