@@ -12,6 +12,17 @@ document.addEventListener("htmx:configRequest", (event) => {
   event.detail.headers["X-Page"] = me;
 });
 
+// A form sent before this script was there shows its answer at its own address, which cannot be asked for again.
+function atItsAddress() {
+  const { batch, place } = screen().dataset;
+  const path = `/batches/${batch}/${place}`;
+  if (batch && place && location.pathname !== path) {
+    const asked = new URLSearchParams(new FormData(document.getElementById("from")));
+    asked.delete("place");
+    history.replaceState(history.state, "", `${path}?${asked}`);
+  }
+}
+
 function refresh() {
   htmx.ajax("GET", location.pathname + location.search, { source: "#screen", target: "#screen", swap: "morph" });
 }
@@ -108,6 +119,7 @@ function alone() {
 
 document.addEventListener("DOMContentLoaded", () => {
   if (screen()?.dataset.batch) {
+    atItsAddress();
     if (navigator.locks && window.BroadcastChannel) {
       shared();
     } else {

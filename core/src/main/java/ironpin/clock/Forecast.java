@@ -51,9 +51,7 @@ public record Forecast(Timetable table, Duration late, ZonedDateTime serving, St
         Problem rest = RestOfDay.of(day, plan, standing);
         Answer first = Draft.forwards(rest, Layout.like(day, rest, plan), tries);
         Solved solved = Solved.unproven(rest, first);
-        Timetable table = Layout.timetable(day, rest, solved)
-                .asItWas(key ->
-                        standing.done().containsKey(key) || standing.begun().containsKey(key));
+        Timetable table = Layout.timetable(day, rest, solved).asItWas(standing::touched);
         Duration late = Layout.TICK.multipliedBy(solved.checked().score().late());
         return new Forecast(table, late, table(day.serving(), late), standing);
     }

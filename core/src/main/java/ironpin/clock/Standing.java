@@ -129,6 +129,11 @@ public record Standing(
         return same || slot.task().after().contains(other.task().key());
     }
 
+    /** Whether a task is done, in hand or under way: it is where it is, whatever the plan says. */
+    boolean touched(String key) {
+        return done.containsKey(key) || begun.containsKey(key) || timed.containsKey(key);
+    }
+
     /** When it was finished. */
     Optional<ZonedDateTime> done(Task task) {
         return Optional.ofNullable(done.get(task.key())).map(at -> at.atZone(now.getZone()));

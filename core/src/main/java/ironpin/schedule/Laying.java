@@ -365,6 +365,7 @@ final class Laying {
         if (hold.units() > units) {
             return NEVER;
         }
+        int length = lasts(hold);
         boolean moved = true;
         while (moved) {
             moved = false;
@@ -378,8 +379,8 @@ final class Laying {
                 }
                 boolean open = !laid[other.to().job()];
                 int until = open ? NEVER : at(other.to());
-                // Holds that begin later are kept clear of as well: how long this one lasts is not known yet.
-                if (until > at) {
+                // Holds that begin later are kept clear of as well where it is not known yet how long this one lasts.
+                if (until > at && at(other.from()) - length < at) {
                     used += other.units();
                     nextFree = Math.min(nextFree, until);
                 }
@@ -393,6 +394,15 @@ final class Laying {
             }
         }
         return at;
+    }
+
+    /** How long something is held by one job, at most; many where it is held by several, or its job may take longer. */
+    private int lasts(Hold hold) {
+        Job job = problem.jobs().get(hold.from().job());
+        if (hold.from().job() != hold.to().job() || job.yields()) {
+            return NEVER;
+        }
+        return job.manned() ? job.modes().stream().mapToInt(Mode::time).max().orElse(NEVER) : job.time();
     }
 
     private void place(int job, int m, int at) {

@@ -8,6 +8,7 @@ import ironpin.plan.BatchPlan;
 import ironpin.plan.Situation;
 import java.time.Duration;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
@@ -44,6 +45,7 @@ public class WorkedDayTest {
         // Everybody looks up once in half a minute.
         AtomicReference<Duration> late = new AtomicReference<>(Duration.ZERO);
         worked.until(day.serving().plus(LONG), moment -> {
+            assertEquals(moment.forecast().table().clashes(), List.of());
             Duration now = moment.forecast().late();
             late.set(now.compareTo(late.get()) > 0 ? now : late.get());
         });

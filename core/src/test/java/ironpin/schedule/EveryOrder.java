@@ -60,6 +60,12 @@ public final class EveryOrder {
         for (Lag lag : problem.lags()) {
             atLeast(node(lag.from()), node(lag.to()), lag.least());
         }
+        for (int job = 0; job < problem.jobs().size(); job++) {
+            if (problem.jobs().get(job).held().isPresent()) {
+                atMost(0, start(job), problem.jobs().get(job).held().getAsInt());
+                atLeast(0, start(job), problem.jobs().get(job).held().getAsInt());
+            }
+        }
         for (Hold hold : problem.holds()) {
             held.add(new int[] {hold.room(), node(hold.from()), node(hold.to())});
         }

@@ -50,6 +50,15 @@ public final class SmallKitchens {
                 600);
     }
 
+    /** One in which something has been put, often too late for it to be in time. */
+    public Problem nextHeld() {
+        Problem problem = next();
+        List<Job> jobs = new ArrayList<>(problem.jobs());
+        int held = between(0, jobs.size() - 2);
+        jobs.set(held, jobs.get(held).at(between(530, 595)));
+        return problem.with(jobs);
+    }
+
     private List<Lag> lags(int count) {
         List<Lag> lags = new ArrayList<>();
         for (int i = 0; i < count - 1; i++) {

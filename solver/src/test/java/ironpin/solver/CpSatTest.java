@@ -81,6 +81,44 @@ public class CpSatTest {
         assertTrue(solvable > 150 && named > 8, solvable + " solvable, " + named + " with a gap named, late " + late);
     }
 
+    /** What has been put somewhere stays there, and makes the table as late as every order would, and no later. */
+    @Test
+    public void whatIsPutMakesItNoLaterThanItMust() {
+        SmallKitchens kitchens = new SmallKitchens(41);
+        int late = 0;
+        int named = 0;
+        int never = 0;
+        for (int i = 0; i < 80; i++) {
+            Problem problem = kitchens.nextHeld();
+            Solved solved = solver.improve(problem, Draft.backwards(problem, 4), EFFORT);
+            Score score = solved.checked().score();
+            if (score.kept()) {
+                late += score.late() > 0 ? 1 : 0;
+                assertTrue(EveryOrder.latestStart(due(problem, score.late())).isPresent(), i + " " + solved);
+                assertTrue(
+                        score.late() == 0
+                                || EveryOrder.latestStart(due(problem, score.late() - 1))
+                                        .isEmpty(),
+                        i + " could be earlier than " + score.late() + problem);
+            } else if (score.broken() == 0) {
+                // A table is not later for the sake of a gap: the one in the way is named.
+                named++;
+                assertTrue(
+                        EveryOrder.latestStart(due(without(problem, solved), score.late()))
+                                .isPresent(),
+                        i + " " + solved);
+            } else {
+                never++;
+                for (int more = 0; more <= 60; more += 4) {
+                    assertTrue(
+                            EveryOrder.latestStart(due(problem, more)).isEmpty(),
+                            i + " could be kept " + more + problem);
+                }
+            }
+        }
+        assertTrue(late > 10 && named > 10, late + " late, " + named + " named, " + never + " never");
+    }
+
     /** The same, due this much later. */
     private static Problem due(Problem problem, int later) {
         return new Problem(

@@ -16,7 +16,6 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.BoundingBox;
 import ironpin.batch.Appetite;
@@ -190,68 +189,6 @@ public class ClockJourneyTest extends OpenKitchen {
         assertThat(page.locator(".sheet-clock tr").first()).isVisible();
     }
 
-    /** Two people, two pages, from the flour to the plates; whatever one does, both show the same. */
-    @Test
-    public void twoCookOnTwoPages() {
-        long id = supper(LocalDateTime.now().plusMinutes(70), 3, "boiled-crescent", "griddle-bread");
-        page.navigate("/batches/" + id + "/table");
-        // It is too late by now for the table that was called: one press takes the time it needs.
-        page.locator("#late button").first().click();
-        assertThat(page.locator("#late")).hasCount(0);
-        page.getByText("Start now").click();
-        page.waitForURL(Pattern.compile(".*/run.*"));
-        try (BrowserContext tablet = device(820, 1180)) {
-            Page second = page(tablet);
-            page.navigate("/batches/" + id + "/bench?who=1");
-            second.navigate("/batches/" + id + "/bench?who=2");
-            Page[] both = {page, second};
-            int presses = 0;
-            for (int turn = 0; turn < 160 && !over(page); turn++) {
-                Page mine = both[turn % 2];
-                if (mine.locator("[data-done]").count() == 0) {
-                    continue;
-                }
-                String before = shown(mine);
-                // What is everybody's may have been done by the other one a moment before.
-                mine.evaluate("document.querySelector('[data-done]')?.click()");
-                presses++;
-                mine.waitForCondition(() -> !before.equals(shown(mine)));
-                if (presses == 6) {
-                    agree(id, both);
-                }
-            }
-            assertThat(page.locator("#now-title")).hasText("Everything is on the table.");
-            assertThat(second.locator("#now-title")).hasText("Everything is on the table.");
-            assertTrue(presses > 25, presses + " presses");
-        }
-    }
-
-    /** Title and button of a bench, read at one moment. */
-    private static String shown(Page page) {
-        try {
-            return (String) page.evaluate("document.getElementById('now-title').textContent"
-                    + " + (document.querySelector('[data-done]')?.textContent ?? '')"
-                    + " + document.querySelectorAll('[data-ends]').length");
-        } catch (PlaywrightException between) {
-            // Pressed before the page's script was there, the form goes to a page of its own.
-            return "between two pages";
-        }
-    }
-
-    private static boolean over(Page page) {
-        return page.locator("#now-title").innerText().startsWith("Everything");
-    }
-
-    /** Both benches show the same timers and the same number of steps done as the server has. */
-    private void agree(long id, Page[] pages) {
-        int done = bean(RunStore.class).done(id).size();
-        int timers = bean(RunStore.class).timers(id).size();
-        for (Page one : pages) {
-            assertThat(one.locator("[data-ends]")).hasCount(timers);
-        }
-        assertTrue(done > 0);
-    }
-
     /** Somebody has to go in the middle: the rest is planned again for who is left, and it is said what changed. */
     @Test
     public void whoHasToGoIsNotCountedOnAnyMore() {
@@ -337,6 +274,21 @@ public class ClockJourneyTest extends OpenKitchen {
                 assertFalse(box.x < 0 || box.x + box.width > size[0], key + " sticks out");
             }
         }
+    }
+
+    /** What is pressed before the page is ready for it counts all the same, and its page lives on at an address of its own. */
+    @Test
+    public void aPressBeforeTheScriptIsThereCounts() {
+        long id = supper(LocalDateTime.now().plusHours(3), 3, "boiled-crescent");
+        bean(BatchStore.class).start(id, Instant.now());
+        page.navigate("/batches/" + id + "/bench?who=1");
+        String first = page.locator("#now-title").innerText();
+        page.evaluate("HTMLFormElement.prototype.submit.call(document.querySelector('.bench-move'))");
+        page.waitForURL(Pattern.compile(".*/bench\\?.*who=1.*"));
+        assertThat(page.locator("#now-title")).not().hasText(first);
+        page.reload();
+        assertThat(page.locator("#now-title")).not().hasText(first);
+        assertEquals(bean(RunStore.class).done(id).size(), 1);
     }
 
     /** A finger leafs like the keys, and what is read aloud is what stands there; without a voice there is nothing to press. */
