@@ -112,7 +112,10 @@ final class FoldShape {
             case GATHERED_BALL -> {
                 svg.add("ellipse", "cx", 50, "cy", 30, "rx", 44, "ry", 27, "class", "skin");
                 svg.add("ellipse", "cx", 50, "cy", 30, "rx", 34, "ry", 19, "class", tone);
-                path(svg, "M38 26 q12 -8 24 0 M42 34 q8 5 16 0", "pleat");
+                // The gathers meet in the middle.
+                for (int i = 0; i < 7; i++) {
+                    path(svg, spoke(50, 30, 17, 10, 4, 2.5, 2 * Math.PI * (i + 0.2) / 7), "pleat");
+                }
             }
         }
     }
