@@ -6,7 +6,10 @@ import ironpin.batch.Station;
 import ironpin.batch.balance.Balance;
 import ironpin.cook.CookCard;
 import ironpin.cook.CookStep;
+import ironpin.cook.HeatUp;
 import ironpin.cook.Rounds;
+import ironpin.cook.Spell;
+import ironpin.cook.Vessel;
 import ironpin.filling.SafeCore;
 import ironpin.quantity.Quoted;
 import ironpin.wording.Name;
@@ -20,8 +23,6 @@ import java.util.Set;
 final class LotTasks {
     /** Rounds that are listed one by one. */
     static final int MOST_ROUNDS = 24;
-
-    private static final Duration HEAT_UP = Duration.ofMinutes(12);
 
     /** A tray that takes longer to fill is two. */
     private static final Duration TRAY = Duration.ofMinutes(15);
@@ -182,9 +183,7 @@ final class LotTasks {
         Set<Means> vessel = Set.of(new Means.OfVessel(lot.vessel().kind(), lot.no()));
         List<CookStep> spells = CookCard.of(lot.spells(share.piece()), lot.method());
         TaskKey heat = new TaskKey.Heated(lot.no());
-        tasks.add(Task.waiting(
-                        heat, Station.COOK, "Heat the " + lot.vessel().kind().label() + ".", HEAT_UP, List.of())
-                .withMeans(vessel));
+        tasks.add(heating(heat, lot.spells(share.piece()).get(0)).withMeans(vessel));
         String core = "In the middle at least "
                 + Quoted.temperature(SafeCore.of(batch.filling(lot.fillingNo()).formula())
                         .core()
@@ -212,6 +211,24 @@ final class LotTasks {
                     .withSpells(spells));
             before = key;
         }
+    }
+
+    private Task heating(TaskKey heat, Spell first) {
+        Vessel vessel = lot.vessel();
+        String what = vessel.kind().label();
+        String title = first.cold() ? "Set out the " + what + ", cold." : "Heat the " + what + ".";
+        return Task.waiting(heat, Station.COOK, title, HeatUp.of(vessel, first), List.of())
+                .withDetail(into(vessel));
+    }
+
+    private static String into(Vessel vessel) {
+        String water = Quoted.volume(vessel.water().grams());
+        return switch (vessel.kind()) {
+            case POT -> water + " of water, the lid on, all the way up.";
+            case BASKET -> water + " of water under it, the lid on, all the way up.";
+            case DISH -> water + " of water into the dish, and the oven on.";
+            case PAN, GRIDDLE -> "";
+        };
     }
 
     /** Hands put them in, do what each further spell begins with, and take them out. */

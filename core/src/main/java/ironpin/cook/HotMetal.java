@@ -1,11 +1,20 @@
 package ironpin.cook;
 
+import java.time.Duration;
+
 /**
  * A pan or a griddle: {@code C·dT/dt = P − losses − heat into the pieces}, turned down by the cook before it gets too hot. While there is
  * water in it the metal stays near 100 °C, pieces stand in water and, under a lid, in steam, until it has boiled away:
  * {@code t = m·(2257 + 4.18·(100 − T₀))/P}.
  */
 final class HotMetal implements Medium {
+    /** Heat that they hold, J/K, and what they are heated to, °C. */
+    private static final double PAN = 700;
+
+    private static final double PAN_HOT = 165;
+    private static final double GRIDDLE = 1_500;
+    private static final double GRIDDLE_HOT = 195;
+
     /** Heat that it loses to the kitchen, W/K. */
     private static final double LOSES = 2;
 
@@ -38,12 +47,20 @@ final class HotMetal implements Medium {
 
     /** A pan, hot or cold. */
     static HotMetal pan(Vessel vessel, boolean cold) {
-        return new HotMetal(vessel, 700, cold ? ROOM : 165, 140, 170, 200);
+        return new HotMetal(vessel, PAN, cold ? ROOM : PAN_HOT, 140, 170, 200);
+    }
+
+    static Duration panWarmUp(Vessel vessel) {
+        return HeatUp.heated(PAN, vessel.watts(), LOSES, ROOM, PAN_HOT);
     }
 
     /** A heavy plate, heated through. */
     static HotMetal griddle(Vessel vessel) {
-        return new HotMetal(vessel, 1_500, 195, 170, 195, 220);
+        return new HotMetal(vessel, GRIDDLE, GRIDDLE_HOT, 170, GRIDDLE_HOT, 220);
+    }
+
+    static Duration griddleWarmUp(Vessel vessel) {
+        return HeatUp.heated(GRIDDLE, vessel.watts(), LOSES, ROOM, GRIDDLE_HOT);
     }
 
     @Override

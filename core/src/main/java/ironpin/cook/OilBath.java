@@ -1,5 +1,7 @@
 package ironpin.cook;
 
+import java.time.Duration;
+
 /** Shallow oil in a pan, half-way up the pieces: {@code C·dT/dt = P − losses − heat into the pieces}, kept under its limit by the cook. */
 final class OilBath implements Medium {
     /** Half a litre of oil and the pan, J/K. */
@@ -19,6 +21,11 @@ final class OilBath implements Medium {
 
     OilBath(Vessel pan) {
         watts = pan.watts();
+    }
+
+    /** From the kitchen's to the oil's temperature. */
+    static Duration warmUp(Vessel pan) {
+        return HeatUp.heated(HOLDS, pan.watts(), LOSES, ROOM, HOTTEST[Flame.MEDIUM.ordinal()]);
     }
 
     @Override

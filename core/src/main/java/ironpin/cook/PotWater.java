@@ -1,5 +1,7 @@
 package ironpin.cook;
 
+import java.time.Duration;
+
 /**
  * Water in a pot: {@code (W·c + pot)·dT/dt = P − losses − heat into the pieces}, at most 100 °C, where what is over boils away. Stirred,
  * so that it is everywhere the same. Losses rise evenly with the temperature: 4 W/K without a lid, most of it steam, 1 W/K with one.
@@ -28,6 +30,11 @@ final class PotWater implements Medium {
         watts = pot.watts();
         grams = Math.max(1, pot.water().grams());
         this.celsius = celsius;
+    }
+
+    /** From the tap to the boil, under a lid. */
+    static Duration warmUp(Vessel pot) {
+        return HeatUp.heated(pot.water().grams() * WATER + POT, pot.watts(), COVERED, TAP, BOILS);
     }
 
     @Override

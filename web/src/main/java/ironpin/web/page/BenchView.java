@@ -97,10 +97,12 @@ public record BenchView(Screen screen, int who, Optional<RunStep> step, boolean 
             return lot.lot().bought().isPresent() ? List.of(draw.fold(lot)) : List.of(draw.rope(lot), draw.fold(lot));
         }
         if (of instanceof TaskKey.Cooked round) {
-            return List.of(draw.vessel(screen.plan().lot(round.lot())));
+            LotPlan lot = screen.plan().lot(round.lot());
+            List<Integer> sizes = lot.rounds().sizes();
+            return List.of(draw.vessel(lot, sizes.get(Math.min(round.round(), sizes.size()) - 1)));
         }
         if (of instanceof TaskKey.Heated heat) {
-            return List.of(draw.vessel(screen.plan().lot(heat.lot())));
+            return List.of(draw.vessel(screen.plan().lot(heat.lot()), 0));
         }
         if (of instanceof TaskKey.OfDough dough) {
             return of(dough.no(), Station.DOUGH)

@@ -66,6 +66,11 @@ public final class Drawings {
         return VesselPicture.of(lot);
     }
 
+    /** @param pieces that are in it */
+    public String vessel(LotPlan lot, int pieces) {
+        return VesselPicture.of(lot, pieces);
+    }
+
     public String clock(DayPlan day, Timetable table, Set<String> done, ZonedDateTime now) {
         return ClockPicture.of(day, table, done, now);
     }

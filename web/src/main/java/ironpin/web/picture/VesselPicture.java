@@ -1,6 +1,5 @@
 package ironpin.web.picture;
 
-import ironpin.cook.Rounds;
 import ironpin.cook.VesselKind;
 import ironpin.cook.VesselPacking;
 import ironpin.plan.LotPlan;
@@ -13,11 +12,14 @@ public final class VesselPicture {
 
     /** The fullest round of one lot. */
     public static String of(LotPlan lot) {
-        Rounds rounds = lot.rounds();
-        VesselPacking packing = rounds.packing();
-        int most = rounds.sizes().isEmpty() ? 0 : rounds.sizes().get(0);
+        return of(lot, fullest(lot));
+    }
+
+    /** @param most pieces that are in it; none while it is heated */
+    static String of(LotPlan lot, int most) {
+        VesselPacking packing = lot.rounds().packing();
         int tiers = lot.lot().vessel().tiers();
-        int shown = shown(lot);
+        int shown = shown(lot, most);
         String where = tiers > 1 ? " on each of " + tiers + " tiers" : "";
         String said = "A " + lot.lot().vessel().kind().label() + " of " + Say.mm(2 * packing.radiusMm()) + " with "
                 + shown + " pieces" + where + ".";
@@ -77,10 +79,17 @@ public final class VesselPicture {
         return svg.done();
     }
 
+    private static int fullest(LotPlan lot) {
+        return lot.rounds().sizes().isEmpty() ? 0 : lot.rounds().sizes().get(0);
+    }
+
     /** Pieces that lie side by side in the picture. */
     public static int shown(LotPlan lot) {
+        return shown(lot, fullest(lot));
+    }
+
+    private static int shown(LotPlan lot, int most) {
         int tiers = lot.lot().vessel().tiers();
-        int most = lot.rounds().sizes().isEmpty() ? 0 : lot.rounds().sizes().get(0);
         return Math.min(lot.rounds().packing().count(), (most + tiers - 1) / tiers);
     }
 
