@@ -1,6 +1,7 @@
 package ironpin.solver;
 
 import com.google.ortools.sat.BoolVar;
+import com.google.ortools.sat.CircuitConstraint;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CumulativeConstraint;
 import com.google.ortools.sat.IntVar;
@@ -24,6 +25,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
 
 /** A problem in the solver's terms: an interval for every job, a line for every worker, a sum for every room. */
 final class Model {
@@ -105,6 +108,42 @@ final class Model {
             room(room);
         }
         work();
+        if (gapsKept && score.late() == 0) {
+            dueEarly(new Latest(problem));
+        }
+    }
+
+    /** Nobody works more until anything is due than there is time until then. */
+    private void dueEarly(Latest latest) {
+        SortedSet<Integer> dates = new TreeSet<>();
+        for (int i = 0; i < start.length; i++) {
+            if (latest.end(i) < Latest.NEVER) {
+                dates.add(latest.end(i));
+                cp.addLessOrEqual(end[i], latest.end(i));
+            }
+        }
+        int workers = problem.workers().size();
+        for (int date : dates) {
+            LinearExprBuilder work = LinearExpr.newBuilder();
+            for (int i = 0; i < start.length; i++) {
+                Job job = problem.jobs().get(i);
+                int touched = 0;
+                for (Touch touch : job.touches()) {
+                    touched += latest.start(i) + touch.offset() + touch.length() <= date ? touch.length() : 0;
+                }
+                boolean due = job.touches().isEmpty() && latest.end(i) <= date;
+                for (int m = 0; m < mode[i].length && job.held().isEmpty(); m++) {
+                    Mode way = job.modes().get(m);
+                    work.addTerm(mode[i][m], due ? way.time() * way.workers().size() : touched);
+                }
+            }
+            cp.addLessOrEqual(
+                    work,
+                    LinearExpr.newBuilder()
+                            .addTerm(first, -workers)
+                            .add((long) workers * date)
+                            .build());
+        }
     }
 
     /** Follows from the rest, but saves the solver from finding it out: nobody works more than there is time. */
@@ -343,6 +382,52 @@ final class Model {
                         cp.newOptionalIntervalVar(at(lag.from()), length, at(lag.to()), in, "waits"), where.units());
             }
         });
+    }
+
+    /** How often workers go from one trade to another: what each does follows one line, from one job to the next. */
+    LinearExpr changes() {
+        LinearExprBuilder sum = LinearExpr.newBuilder();
+        for (int worker = 0; worker < problem.workers().size(); worker++) {
+            line(worker, sum);
+        }
+        return sum.build();
+    }
+
+    private void line(int worker, LinearExprBuilder changes) {
+        List<Integer> mine = new ArrayList<>();
+        for (int i = 0; i < problem.jobs().size(); i++) {
+            if (problem.jobs().get(i).touches().isEmpty() && !doing(i, worker).isEmpty()) {
+                mine.add(i);
+            }
+        }
+        CircuitConstraint line = cp.addCircuit();
+        line.addArc(0, 0, cp.newBoolVar("idle" + worker));
+        for (int a = 0; a < mine.size(); a++) {
+            int from = mine.get(a);
+            BoolVar away = cp.newBoolVar("away" + from);
+            cp.addEquality(
+                    LinearExpr.newBuilder()
+                            .add(LinearExpr.sum(doing(from, worker).toArray(new Literal[0])))
+                            .add(away)
+                            .build(),
+                    1);
+            line.addArc(a + 1, a + 1, away);
+            line.addArc(0, a + 1, cp.newBoolVar("first" + from));
+            line.addArc(a + 1, 0, cp.newBoolVar("last" + from));
+            for (int b = 0; b < mine.size(); b++) {
+                int to = mine.get(b);
+                if (a != b) {
+                    BoolVar next = cp.newBoolVar("n" + from + "." + to);
+                    line.addArc(a + 1, b + 1, next);
+                    cp.addGreaterOrEqual(start[to], end[from]).onlyEnforceIf(next);
+                    boolean same = problem.jobs()
+                            .get(from)
+                            .trade()
+                            .equals(problem.jobs().get(to).trade());
+                    changes.addTerm(next, same ? 0 : 1);
+                }
+            }
+        }
     }
 
     /** The answer that a solution stands for. */
