@@ -48,9 +48,4 @@ public record Lag(
     public Lag sheltered(Shelter where) {
         return new Lag(key, from, to, least, most, Optional.of(where), weight);
     }
-
-    /** The same, weightier or less so. */
-    public Lag weighing(int changed) {
-        return new Lag(key, from, to, least, most, shelter, changed);
-    }
 }
