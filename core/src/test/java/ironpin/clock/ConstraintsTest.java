@@ -12,6 +12,11 @@ import ironpin.crew.Plates;
 import ironpin.crew.Skill;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.Situation;
+import ironpin.schedule.Checked;
+import ironpin.schedule.Draft;
+import ironpin.schedule.Job;
+import ironpin.schedule.Problem;
+import ironpin.schedule.Score;
 import ironpin.schedule.Solver;
 import java.time.Duration;
 import java.time.LocalTime;
@@ -118,6 +123,64 @@ public class ConstraintsTest {
     @Test(dataProvider = "crews")
     public void withoutWhatThereIsThereIsAnotherPlan(String what, UnaryOperator<Crew> without) {
         assertNotEquals(lines(laid(crew(without))), lines(laid(SUPPER)), what);
+    }
+
+    @DataProvider
+    public Object[][] works() {
+        UnaryOperator<Task> noRest =
+                task -> task.of().text().endsWith(".rest") ? task.withTime(Duration.ofMinutes(1)) : task;
+        UnaryOperator<Task> throughout = task -> task.work() instanceof Work.Touched touched
+                ? task.withWork(new Work.Throughout(touched.craft(), false))
+                : task;
+        UnaryOperator<Task> never = task -> task.work() instanceof Work.Throughout work && work.yields()
+                ? task.withWork(new Work.Throughout(work.craft(), false))
+                : task;
+        UnaryOperator<Task> wholeLots = task -> task.of() instanceof TaskKey.Cooked round
+                ? task.withPrior(Stream.concat(
+                                task.prior().stream(),
+                                SUPPER.tasks().stream()
+                                        .map(Task::of)
+                                        .filter(key -> key instanceof TaskKey.Shaped tray && tray.lot() == round.lot()))
+                        .distinct()
+                        .toList())
+                : task;
+        return new Object[][] {
+            {"resting as long as it must", noRest},
+            {"hands for its spells only", throughout},
+            {"shaping that is left for a moment", never},
+            {"cooking a tray while the next is shaped", wholeLots},
+        };
+    }
+
+    @Test(dataProvider = "works")
+    public void withoutHowItIsWorkedThereIsAnotherPlan(String what, UnaryOperator<Task> without) {
+        DayPlan other = new DayPlan(
+                SUPPER.tasks().stream().map(without).toList(),
+                SUPPER.waits(),
+                SUPPER.crew(),
+                SUPPER.held(),
+                SUPPER.serving());
+        assertNotEquals(lines(laid(other)), lines(laid(SUPPER)), what);
+    }
+
+    /** Two who may not share a tray need longer. */
+    @Test
+    public void withoutSharingTheDayBeginsEarlier() {
+        Problem shared = Layout.problem(day("boiled-crescent 9; people=2"));
+        Problem alone = shared.with(shared.jobs().stream()
+                .map(job -> job.touches().isEmpty() && !job.modes().isEmpty()
+                        ? Job.manned(
+                                job.key(),
+                                job.trade(),
+                                job.yields(),
+                                job.modes().stream()
+                                        .filter(mode -> mode.workers().size() == 1)
+                                        .toList())
+                        : job)
+                .toList());
+        Score apart = Checked.of(alone, Draft.backwards(alone, Draft.AT_ONCE)).score();
+        Score both = Checked.of(shared, Draft.backwards(shared, Draft.AT_ONCE)).score();
+        assertTrue(both.compareTo(apart) < 0, both + " and apart " + apart);
     }
 
     /** A dough that is made five hours before needs the fridge; without one it is refused, unless it may stand for hours. */

@@ -42,6 +42,34 @@ public class WaysOutTest {
         assertFalse(late(BatchPlan.of(then), Duration.ofMinutes(30)).isLate());
     }
 
+    /** The last round into the freezer brings the table forward by as much as its button says. */
+    @Test
+    public void freezingTheLastRoundIsOfferedAndKeepsItsWord() {
+        Batch supper = Situation.batch(
+                "boiled-crescent+steamed-leaf+griddle-bread 12; people=2; fridge-trays=8; plates=AS_READY");
+        BatchPlan plan = BatchPlan.of(supper);
+        ZonedDateTime now = plan.timetable().latestStart().plusMinutes(40);
+        Standing standing = Standing.of(plan.timetable(), Optional.empty(), Map.of(), Map.of(), now);
+        Forecast late = Forecast.of(plan.day(), plan.timetable(), standing);
+        List<Fix> ways = Findings.start(plan, Optional.of(late)).fixes();
+        List<Fix> frozen =
+                ways.stream().filter(way -> way.label().startsWith("Freeze")).toList();
+        assertFalse(frozen.isEmpty(), ways.toString());
+        for (Fix way : frozen) {
+            BatchPlan less = BatchPlan.of(way.applyTo(supper));
+            Forecast then = Forecast.again(less.day(), plan.timetable(), standing);
+            String table = then.isLate() ? "table at " + then.serving().toLocalTime() : "19:00";
+            assertTrue(way.label().contains(table), way.label() + " and then " + then.serving());
+            assertTrue(late.late().minus(then.late()).toMinutes() >= 4, way.label());
+            assertEquals(
+                    less.batch().lots().stream()
+                            .mapToInt(lot -> lot.toFreezer())
+                            .sum(),
+                    supper.lots().stream().mapToInt(lot -> lot.toFreezer()).sum()
+                            + Integer.parseInt(way.label().replaceAll("\\D*(\\d+).*", "$1")));
+        }
+    }
+
     @Test
     public void inTimeNothingIsOffered() {
         assertTrue(Findings.start(PLAN, Optional.of(late(PLAN, Duration.ZERO)))
