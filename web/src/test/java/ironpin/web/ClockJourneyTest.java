@@ -276,6 +276,25 @@ public class ClockJourneyTest extends OpenKitchen {
         }
     }
 
+    /** A tick that was none: what only waited for it has not begun either. */
+    @Test
+    public void whatIsUntickedStopsWhatWaitedForIt() {
+        long id = supper(LocalDateTime.now().plusHours(3), 3, "boiled-crescent");
+        bean(BatchStore.class).start(id, Instant.now());
+        page.navigate("/batches/" + id + "/run");
+        for (String done :
+                new String[] {"Weigh and mix the cold-water dough.", "The cold-water dough: knead without stopping."}) {
+            page.locator(".ticks li", new Page.LocatorOptions().setHasText(done))
+                    .locator("button")
+                    .click();
+        }
+        assertThat(page.locator(".other-timers [data-ends]")).hasCount(1);
+        Locator kneaded = page.locator(".ticks li", new Page.LocatorOptions().setHasText("knead without stopping"));
+        kneaded.locator("button").click();
+        assertThat(page.locator("[data-ends]")).hasCount(0);
+        assertThat(kneaded.locator("button")).hasAttribute("aria-pressed", "false");
+    }
+
     /** What is pressed before the page is ready for it counts all the same, and its page lives on at an address of its own. */
     @Test
     public void aPressBeforeTheScriptIsThereCounts() {
@@ -295,6 +314,7 @@ public class ClockJourneyTest extends OpenKitchen {
     @Test
     public void theBenchIsSwipedAndReadAloud() {
         long id = supper(LocalDateTime.now().plusHours(3), 3, "boiled-crescent");
+        bean(BatchStore.class).start(id, Instant.now());
         page.navigate("/batches/" + id + "/bench");
         assertThat(page.locator("[data-aloud]")).isHidden();
         try (BrowserContext tablet = device(
