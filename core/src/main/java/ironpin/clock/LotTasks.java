@@ -10,6 +10,7 @@ import ironpin.cook.HeatUp;
 import ironpin.cook.Rounds;
 import ironpin.cook.Spell;
 import ironpin.cook.Vessel;
+import ironpin.cook.VesselKind;
 import ironpin.filling.SafeCore;
 import ironpin.quantity.Quoted;
 import ironpin.wording.Name;
@@ -217,16 +218,20 @@ final class LotTasks {
         Vessel vessel = lot.vessel();
         String what = vessel.kind().label();
         String title = first.cold() ? "Set out the " + what + ", cold." : "Heat the " + what + ".";
-        return Task.waiting(heat, Station.COOK, title, HeatUp.of(vessel, first), List.of())
-                .withDetail(into(vessel));
+        Task task = Task.waiting(heat, Station.COOK, title, HeatUp.of(vessel, first), List.of())
+                .withDetail(how(vessel.kind()));
+        return vessel.water().micrograms() == 0
+                ? task
+                : task.withParts(List.of(new Task.Part(
+                        heat.text() + ".water",
+                        "of water",
+                        Quoted.volume(vessel.water().grams()))));
     }
 
-    private static String into(Vessel vessel) {
-        String water = Quoted.volume(vessel.water().grams());
-        return switch (vessel.kind()) {
-            case POT -> water + " of water, the lid on, all the way up.";
-            case BASKET -> water + " of water under it, the lid on, all the way up.";
-            case DISH -> water + " of water into the dish, and the oven on.";
+    private static String how(VesselKind kind) {
+        return switch (kind) {
+            case POT, BASKET -> "The lid on, all the way up.";
+            case DISH -> "The oven on.";
             case PAN, GRIDDLE -> "";
         };
     }
