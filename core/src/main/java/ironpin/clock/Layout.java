@@ -75,10 +75,18 @@ public final class Layout {
         return timetable(day, problem, Solved.unproven(problem, put)).asItWas(task -> true);
     }
 
-    /** A timetable as an answer to a problem of the same day, for its order. */
+    /** A timetable as an answer to a problem of the same day. */
     static Answer like(DayPlan day, Problem problem, Timetable plan) {
-        return asKept(
+        Answer same = asKept(
                 day, problem, key -> plan.find(key).map(slot -> new Kept(slot.start(), slot.end(), slot.people())));
+        int base = problem.lags().size() - day.waits().size();
+        Set<Integer> away = new HashSet<>();
+        for (int i = 0; i < day.waits().size(); i++) {
+            if (plan.putAway().contains(day.waits().get(i))) {
+                away.add(base + i);
+            }
+        }
+        return new Answer(same.slots(), away);
     }
 
     private static Answer asKept(DayPlan day, Problem problem, Function<String, Optional<Kept>> kept) {

@@ -5,43 +5,67 @@ import ironpin.schedule.Checked;
 import ironpin.schedule.Draft;
 import ironpin.schedule.Problem;
 import ironpin.schedule.Score;
+import ironpin.schedule.Solved;
 import ironpin.schedule.Solver;
 import java.time.Duration;
 import java.util.Comparator;
 import java.util.Map;
 import java.util.Optional;
 
-/** Whether a task can stay where the cook put it. */
-public final class Put {
+/**
+ * A task that the cook put somewhere, and the day around it.
+ *
+ * @param refusal why it cannot stay there, in a few words; nothing where it can
+ * @param laid the day around it, as much like before as could be
+ */
+public record Put(Optional<String> refusal, Solved laid) {
     /** How often the day is laid out around it before it is called impossible. */
     private static final int TRIES = 160;
 
+    /** How often it is laid out in the order it had. */
+    private static final int LIKE = 3;
+
     private static final Duration EFFORT = Duration.ofMillis(600);
 
-    private Put() {}
-
     /**
-     * Why not, in a few words; nothing where it can.
-     *
      * @param before the day as it was
-     * @param with the same with the task put somewhere
+     * @param shown how it was laid out
+     * @param with the same day with the task put somewhere
      * @param solver who is asked before it is called impossible
      */
-    public static Optional<String> refusal(DayPlan before, DayPlan with, Solver solver) {
+    public static Put of(DayPlan before, Timetable shown, DayPlan with, Solver solver) {
+        Problem was = Layout.problem(before);
+        Score usual = better(was, Layout.first(before).answer(), Layout.like(before, was, shown))
+                .checked()
+                .score();
         Problem problem = Layout.problem(with);
-        Checked found = Layout.first(with).checked();
-        Checked usual = Layout.first(before).checked();
+        Answer same = Layout.like(with, problem, shown);
+        Solved found = Solved.unproven(problem, same);
         if (worse(usual, found)) {
-            Answer more = Draft.backwards(problem, TRIES);
-            found = Checked.of(problem, more);
-            found = worse(usual, found) ? solver.improve(problem, more, EFFORT).checked() : found;
+            found = better(problem, same, Draft.backwards(problem, same, LIKE));
         }
-        return worse(usual, found) ? Optional.of(why(with, problem, found)) : Optional.empty();
+        if (worse(usual, found)) {
+            found = better(problem, found.answer(), Layout.first(with).answer());
+        }
+        if (worse(usual, found)) {
+            found = better(problem, found.answer(), Draft.backwards(problem, TRIES));
+        }
+        if (worse(usual, found)) {
+            Solved improved = solver.improve(problem, found.answer(), EFFORT);
+            found = better(problem, found.answer(), improved.answer());
+        }
+        return new Put(
+                worse(usual, found) ? Optional.of(why(with, problem, found.checked())) : Optional.empty(), found);
     }
 
-    private static boolean worse(Checked usual, Checked found) {
-        Score before = usual.score();
-        Score after = found.score();
+    private static Solved better(Problem problem, Answer one, Answer other) {
+        Solved first = Solved.unproven(problem, one);
+        Solved second = Solved.unproven(problem, other);
+        return second.checked().score().compareTo(first.checked().score()) < 0 ? second : first;
+    }
+
+    private static boolean worse(Score before, Solved found) {
+        Score after = found.checked().score();
         return after.broken() > 0 || after.excess() > before.excess() || after.late() > before.late();
     }
 

@@ -20,6 +20,9 @@ public final class Draft {
 
     private static final int MOST_LATER = 2_048;
 
+    /** How often each lateness is laid out before the next is tried. */
+    private static final int LATER_TRIES = 12;
+
     /** A tick of a gap that is too long weighs as much as so many of an earlier start, on the way. */
     private static final double EXCESS = 3;
 
@@ -60,19 +63,36 @@ public final class Draft {
     public static Answer backwards(Problem problem, int tries) {
         Answer inTime = backwards(problem, 0, tries);
         return Checked.of(problem, inTime).score().broken() > 0 && anchored(problem)
-                ? later(problem, inTime, tries)
+                ? later(problem, inTime, Math.min(tries, LATER_TRIES))
                 : inTime;
     }
 
+    /**
+     * The same, in the order of an answer to a problem of the same jobs where that can be kept.
+     *
+     * @param like whose order it is
+     * @param tries how many layings it may take, at least 1
+     */
+    public static Answer backwards(Problem problem, Answer like, int tries) {
+        Draft draft = new Draft(inTime(problem, 0), true, tries);
+        draft.like(like);
+        return draft.best;
+    }
+
     private static Answer backwards(Problem problem, int late, int tries) {
+        Draft draft = new Draft(inTime(problem, late), true, tries);
+        draft.search();
+        return draft.best;
+    }
+
+    /** The target is over when it is due, and so much later. */
+    private static Problem inTime(Problem problem, int late) {
         List<Job> jobs = new ArrayList<>(problem.jobs());
         Job target = jobs.get(problem.target());
         if (target.held().isEmpty()) {
             jobs.set(problem.target(), target.at(problem.due() + late - target.time(0)));
         }
-        Draft draft = new Draft(problem.with(jobs), true, tries);
-        draft.search();
-        return draft.best;
+        return problem.with(jobs);
     }
 
     /** Whether a later target could help: else everything would only be later with it. */
@@ -148,7 +168,8 @@ public final class Draft {
         double[] order = new double[count];
         int[] modes = new int[count];
         for (int i = 0; i < count; i++) {
-            order[i] = known.slots().get(i).start() + i * 1e-3;
+            Answer.Slot slot = known.slots().get(i);
+            order[i] = (backwards ? -slot.end() : slot.start()) + i * 1e-3;
             modes[i] = known.slots().get(i).mode();
         }
         attempt(order, false, modes);

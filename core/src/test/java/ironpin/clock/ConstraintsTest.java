@@ -183,6 +183,25 @@ public class ConstraintsTest {
         assertTrue(both.compareTo(apart) < 0, both + " and apart " + apart);
     }
 
+    private static Optional<String> put(DayPlan before, DayPlan with) {
+        return Put.of(before, laid(before), with, Solver.NOBODY).refusal();
+    }
+
+    /** What is held where it lies is never refused, whatever the plan, and nothing else moves for it. */
+    @Test
+    public void whatIsHeldWhereItLiesStays() {
+        for (DayPlan day : DAYS) {
+            Timetable shown = laid(day);
+            for (Timetable.Slot slot : shown.slots()) {
+                Held there = new Held(slot.task().key(), slot.start().toLocalDateTime());
+                DayPlan with = new DayPlan(day.tasks(), day.waits(), day.crew(), List.of(there), day.serving());
+                Put put = Put.of(day, shown, with, Solver.NOBODY);
+                assertEquals(put.refusal(), Optional.empty(), slot.task().key());
+                assertEquals(lines(Layout.timetable(with, put.laid())), lines(shown));
+            }
+        }
+    }
+
     /** A dough that is made five hours before needs the fridge; without one it is refused, unless it may stand for hours. */
     @Test
     public void withoutAFridgeADoughCannotStand() {
@@ -190,13 +209,13 @@ public class ConstraintsTest {
         assertTrue(laid(cold).putAway().stream().anyMatch(wait -> wait.kind() == Gap.Kind.DOUGH_RESTS));
         DayPlan free = day("boiled-crescent 4; fridge-trays=0");
         DayPlan put = day("boiled-crescent 4; fridge-trays=0; held=dough-1.rest@300");
-        String why = Put.refusal(free, put, Solver.NOBODY).orElseThrow();
+        String why = put(free, put).orElseThrow();
         assertTrue(why.contains("too long"), why);
         List<Wait> others = put.waits().stream()
                 .filter(wait -> wait.kind() != Gap.Kind.DOUGH_RESTS)
                 .toList();
         DayPlan anyTime = new DayPlan(put.tasks(), others, put.crew(), put.held(), put.serving());
-        assertEquals(Put.refusal(free, anyTime, Solver.NOBODY), Optional.empty());
+        assertEquals(put(free, anyTime), Optional.empty());
     }
 
     /** Whoever comes at six does nothing before, and whoever goes at six nothing after. */
@@ -258,14 +277,14 @@ public class ConstraintsTest {
                 day.serving());
         assertEquals(laid(held).slot("table.dip").start(), at);
         assertEquals(Layout.first(held).checked().wrong(), List.of());
-        assertEquals(Put.refusal(day, held, Solver.NOBODY), Optional.empty());
+        assertEquals(put(day, held), Optional.empty());
         DayPlan nonsense = new DayPlan(
                 day.tasks(),
                 day.waits(),
                 day.crew(),
                 List.of(new Held("dough-1.mix", day.serving().minusMinutes(10).toLocalDateTime())),
                 day.serving());
-        assertTrue(Put.refusal(day, nonsense, Solver.NOBODY).isPresent());
+        assertTrue(put(day, nonsense).isPresent());
     }
 
     /** A dough rests for hours over the night the clocks go forward: its rest is as long by the sun, not by the wall. */

@@ -216,18 +216,16 @@ class ClockController {
     String hold(@PathVariable long id, @RequestParam String key, @RequestParam long minutes, From from, Model model) {
         StoredBatch stored = batches.load(id);
         BatchPlan plan = plans.of(stored);
-        LocalDateTime at = plan.timetable()
-                .slot(key)
-                .start()
-                .plusMinutes(minutes)
-                .truncatedTo(ChronoUnit.MINUTES)
-                .toLocalDateTime();
+        LocalDateTime lies = plan.timetable().slot(key).start().toLocalDateTime();
+        LocalDateTime at = minutes == 0 ? lies : lies.plusMinutes(minutes).truncatedTo(ChronoUnit.MINUTES);
         String title = plan.timetable().slot(key).task().title().replaceAll("\\.$", "");
         return changes.change(id, from, model, "hold: " + title.toLowerCase(Locale.ROOT), batch -> {
             Batch put = batch.holding(key, Optional.of(at));
-            Put.refusal(day(batch), day(put), desk.solver()).ifPresent(why -> {
+            Put found = Put.of(day(batch), plan.timetable(), day(put), desk.solver());
+            found.refusal().ifPresent(why -> {
                 throw new Refused("“" + title + "” cannot be at " + Say.clock(at) + ": " + why);
             });
+            desk.remember(day(put), found.laid());
             return put;
         });
     }

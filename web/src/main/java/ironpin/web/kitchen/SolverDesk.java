@@ -10,6 +10,7 @@ import ironpin.schedule.Solver;
 import ironpin.solver.CpSat;
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -40,8 +41,21 @@ public class SolverDesk {
     private final Cache<Problem, Solved> known =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
-    /** The day each batch is thought about, so that one that was changed meanwhile is not thought about any more. */
-    private final Map<Long, Problem> wanted = new ConcurrentHashMap<>();
+    /** Days that have been thought about to the end. */
+    private final Cache<Problem, Boolean> over =
+            Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+
+    /**
+     * The day each batch is thought about, so that one that was changed meanwhile is not thought about any more.
+     *
+     * @param since when it was asked for
+     */
+    private record Wanted(Problem problem, Instant since) {}
+
+    private final Map<Long, Wanted> wanted = new ConcurrentHashMap<>();
+
+    /** What had to wait for others for longer than this is asked for again by whoever still looks at it. */
+    private static final Duration PATIENCE = Duration.ofSeconds(20);
 
     /** A plan that is just being changed is not thought about yet. */
     private static final Duration QUIET = Duration.ofMillis(1_500);
@@ -62,15 +76,28 @@ public class SolverDesk {
         return Optional.ofNullable(known.getIfPresent(Layout.problem(day)));
     }
 
+    /** A plan that was found elsewhere, where nothing better is known of the day. */
+    public void remember(DayPlan day, Solved found) {
+        known.asMap()
+                .merge(
+                        Layout.problem(day),
+                        found,
+                        (old, now) ->
+                                now.checked().score().compareTo(old.checked().score()) < 0 ? now : old);
+    }
+
     /** Thinks about a day of a batch, if that has not been done. */
     public void think(long batch, DayPlan day) {
         Problem problem = Layout.problem(day);
-        if (solver == Solver.NOBODY
-                || problem.equals(wanted.put(batch, problem))
-                || known.getIfPresent(problem) != null) {
+        if (solver == Solver.NOBODY || wants(batch, problem)) {
             return;
         }
-        thinker.schedule(() -> think(batch, problem, day), QUIET.toMillis(), TimeUnit.MILLISECONDS);
+        if (over.getIfPresent(problem) != null) {
+            wanted.remove(batch);
+            return;
+        }
+        wanted.put(batch, new Wanted(problem, Instant.now()));
+        later(batch, problem, day, 0, QUIET);
     }
 
     /** Whoever thinks here, for a question that has to be answered at once. */
@@ -80,30 +107,44 @@ public class SolverDesk {
 
     /** Whether it still thinks about a day. */
     public boolean thinking(long batch, DayPlan day) {
-        return Layout.problem(day).equals(wanted.get(batch)) && solver != Solver.NOBODY;
+        return wants(batch, Layout.problem(day));
     }
 
-    private void think(long batch, Problem problem, DayPlan day) {
-        if (!problem.equals(wanted.get(batch))) {
+    private boolean wants(long batch, Problem problem) {
+        Wanted now = wanted.get(batch);
+        return now != null && now.problem().equals(problem);
+    }
+
+    private void later(long batch, Problem problem, DayPlan day, int effort, Duration pause) {
+        if (!thinker.isShutdown()) {
+            thinker.schedule(() -> think(batch, problem, day, effort), pause.toMillis(), TimeUnit.MILLISECONDS);
+        }
+    }
+
+    /** One effort; the next one waits until others have had theirs. */
+    private void think(long batch, Problem problem, DayPlan day, int effort) {
+        if (!wants(batch, problem)) {
             return;
         }
-        Solved best = Layout.first(day);
-        for (int i = 0;
-                i < EFFORTS.size()
-                        && problem.equals(wanted.get(batch))
-                        && !best.proof().all();
-                i++) {
-            Solved found = solver.improve(problem, best.answer(), EFFORTS.get(i));
-            boolean last = i == EFFORTS.size() - 1 || found.proof().all();
-            boolean better = found.checked().score().compareTo(best.checked().score()) < 0;
-            best = better || !found.proof().equals(best.proof()) ? found : best;
-            known.put(problem, best);
-            if (last) {
-                wanted.remove(batch, problem);
-            }
-            if ((better || last) && !thinker.isShutdown()) {
-                bell.ring(batch, "");
-            }
+        if (effort == 0 && wanted.get(batch).since().plus(PATIENCE).isBefore(Instant.now())) {
+            wanted.remove(batch);
+            bell.ring(batch, "");
+            return;
+        }
+        Solved best = known(day).orElseGet(() -> Layout.first(day));
+        Solved found = solver.improve(problem, best.answer(), EFFORTS.get(effort));
+        boolean better = found.checked().score().compareTo(best.checked().score()) < 0;
+        boolean more = better || !found.proof().equals(best.proof());
+        known.put(problem, more ? found : best);
+        boolean last = effort == EFFORTS.size() - 1 || found.proof().all();
+        if (last) {
+            over.put(problem, true);
+            wanted.computeIfPresent(batch, (id, now) -> now.problem().equals(problem) ? null : now);
+        } else {
+            later(batch, problem, day, effort + 1, Duration.ZERO);
+        }
+        if ((better || last) && !thinker.isShutdown()) {
+            bell.ring(batch, "");
         }
     }
 
