@@ -29,6 +29,7 @@ import ironpin.store.BatchStore;
 import ironpin.store.PaceStore;
 import ironpin.store.RunStore;
 import ironpin.style.Styles;
+import ironpin.web.run.MinuteHand;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -273,6 +274,23 @@ public class ClockJourneyTest extends OpenKitchen {
                 assertFalse(box.y + box.height > size[1], key + " is below the edge");
                 assertFalse(box.x < 0 || box.x + box.width > size[0], key + " sticks out");
             }
+        }
+    }
+
+    /** A minute that goes by takes nothing of what is typed and was not sent yet. */
+    @Test
+    public void aMinuteTakesNothingThatIsTyped() {
+        long id = supper(LocalDateTime.now().plusHours(3), 3, "boiled-crescent");
+        bean(BatchStore.class).start(id, Instant.now());
+        for (String[] typed : new String[][] {{"book", "form[data-draft] input.field"}, {"filling", "#filling-new"}}) {
+            page.navigate("/batches/" + id + "/" + typed[0]);
+            Locator field = page.locator(typed[1]).first();
+            field.fill("7");
+            page.locator("main h2").first().click();
+            String before = page.locator("#kitchen-clock").getAttribute("data-rings");
+            bean(MinuteHand.class).look();
+            assertThat(page.locator("#kitchen-clock")).not().hasAttribute("data-rings", before);
+            assertThat(field).hasValue("7");
         }
     }
 
