@@ -52,6 +52,11 @@ public final class Shots extends OpenKitchen {
         try (BrowserContext device = device(options)) {
             Page page = device.newPage();
             page.navigate(path);
+            // A plan is shown as good as it gets.
+            page.waitForFunction(
+                    "() => !document.querySelector('.clock-known')?.textContent.includes('Still looking')",
+                    null,
+                    new Page.WaitForFunctionOptions().setTimeout(60_000));
             if (path.startsWith("/recipes")) {
                 page.locator("button.go").click();
                 page.waitForSelector(".recipe");
