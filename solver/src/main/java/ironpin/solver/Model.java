@@ -1,7 +1,6 @@
 package ironpin.solver;
 
 import com.google.ortools.sat.BoolVar;
-import com.google.ortools.sat.CircuitConstraint;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CumulativeConstraint;
 import com.google.ortools.sat.IntVar;
@@ -44,12 +43,12 @@ final class Model {
     final LinearExpr excess;
     final LinearExpr waiting;
 
-    private final Problem problem;
+    final Problem problem;
     private final Answer hint;
     private final int low;
     private final int high;
-    private final IntVar[] start;
-    private final IntVar[] end;
+    final IntVar[] start;
+    final IntVar[] end;
     private final BoolVar[][] mode;
     private final Map<Integer, BoolVar> sheltered = new LinkedHashMap<>();
     private final List<IntVar> longer = new ArrayList<>();
@@ -277,7 +276,7 @@ final class Model {
     }
 
     /** The modes of a job in which this worker is at it. */
-    private List<Literal> doing(int number, int worker) {
+    List<Literal> doing(int number, int worker) {
         List<Literal> modes = new ArrayList<>();
         List<Mode> all = problem.jobs().get(number).modes();
         for (int m = 0; m < all.size(); m++) {
@@ -382,52 +381,6 @@ final class Model {
                         cp.newOptionalIntervalVar(at(lag.from()), length, at(lag.to()), in, "waits"), where.units());
             }
         });
-    }
-
-    /** How often workers go from one trade to another: what each does follows one line, from one job to the next. */
-    LinearExpr changes() {
-        LinearExprBuilder sum = LinearExpr.newBuilder();
-        for (int worker = 0; worker < problem.workers().size(); worker++) {
-            line(worker, sum);
-        }
-        return sum.build();
-    }
-
-    private void line(int worker, LinearExprBuilder changes) {
-        List<Integer> mine = new ArrayList<>();
-        for (int i = 0; i < problem.jobs().size(); i++) {
-            if (problem.jobs().get(i).touches().isEmpty() && !doing(i, worker).isEmpty()) {
-                mine.add(i);
-            }
-        }
-        CircuitConstraint line = cp.addCircuit();
-        line.addArc(0, 0, cp.newBoolVar("idle" + worker));
-        for (int a = 0; a < mine.size(); a++) {
-            int from = mine.get(a);
-            BoolVar away = cp.newBoolVar("away" + from);
-            cp.addEquality(
-                    LinearExpr.newBuilder()
-                            .add(LinearExpr.sum(doing(from, worker).toArray(new Literal[0])))
-                            .add(away)
-                            .build(),
-                    1);
-            line.addArc(a + 1, a + 1, away);
-            line.addArc(0, a + 1, cp.newBoolVar("first" + from));
-            line.addArc(a + 1, 0, cp.newBoolVar("last" + from));
-            for (int b = 0; b < mine.size(); b++) {
-                int to = mine.get(b);
-                if (a != b) {
-                    BoolVar next = cp.newBoolVar("n" + from + "." + to);
-                    line.addArc(a + 1, b + 1, next);
-                    cp.addGreaterOrEqual(start[to], end[from]).onlyEnforceIf(next);
-                    boolean same = problem.jobs()
-                            .get(from)
-                            .trade()
-                            .equals(problem.jobs().get(to).trade());
-                    changes.addTerm(next, same ? 0 : 1);
-                }
-            }
-        }
     }
 
     /** The answer that a solution stands for. */
