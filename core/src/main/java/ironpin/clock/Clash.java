@@ -45,6 +45,6 @@ public record Clash(String said, Set<String> about) {
     }
 
     private static String title(DayPlan day, int task) {
-        return "“" + day.tasks().get(task).title().replaceAll("\\.$", "") + "”";
+        return "“" + day.tasks().get(task).name() + "”";
     }
 }

@@ -47,7 +47,7 @@ public final class Progress {
     /** Whether a step gets on by itself by its timer. */
     public boolean underWay(Task task) {
         Duration left = standing.timed().get(task.key());
-        return ready(task) && !(task.work() instanceof Work.Throughout) && left != null && positive(left);
+        return ready(task) && !(task.work() instanceof Work.Throughout) && left != null && !Standing.rung(left);
     }
 
     /** What a step still waits for, in the order of the day: of a chain of steps only its last, which stands for the others. */
@@ -129,9 +129,5 @@ public final class Progress {
 
     private Stream<Task> slots() {
         return table.slots().stream().map(Timetable.Slot::task);
-    }
-
-    private static boolean positive(Duration time) {
-        return !time.isNegative() && !time.isZero();
     }
 }

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * How far a day has come by now.
@@ -65,20 +66,21 @@ public record Standing(
             }
         }
         boolean working = started.isPresent() || !done.isEmpty() || !timed.isEmpty();
-        Instant first = done.keySet().stream()
+        Stream<Instant> mustHave = done.keySet().stream()
                 .flatMap(key -> plan.find(key).stream())
-                .map(slot -> done.get(slot.task().key()).minus(Duration.between(slot.start(), slot.end())))
-                .reduce(started.orElse(Instant.MAX), (a, b) -> a.isBefore(b) ? a : b);
+                .map(slot -> done.get(slot.task().key()).minus(slot.time()));
+        Optional<Instant> first = Stream.concat(started.stream(), mustHave).min(Comparator.naturalOrder());
         return new Standing(
                 done, timed, calls, now, working ? begun(plan, first, done, timed.keySet(), now) : Map.of());
     }
 
-    private static boolean rung(Duration left) {
+    /** Whether a timer that still takes so long has rung. */
+    static boolean rung(Duration left) {
         return left.isNegative() || left.isZero();
     }
 
     private static Map<String, ZonedDateTime> begun(
-            Timetable plan, Instant first, Map<String, Instant> done, Set<String> timed, ZonedDateTime now) {
+            Timetable plan, Optional<Instant> first, Map<String, Instant> done, Set<String> timed, ZonedDateTime now) {
         Map<Timetable.Slot, ZonedDateTime> could = new LinkedHashMap<>();
         for (Timetable.Slot slot : plan.slots()) {
             Task task = slot.task();
@@ -90,9 +92,7 @@ public record Standing(
         }
         Map<String, ZonedDateTime> begun = new HashMap<>();
         Set<Integer> taken = new HashSet<>();
-        // Whoever has taken something up goes on with it, also when something that was planned before it comes free:
-        // only
-        // what is hot goes first.
+        // Whoever has taken something up goes on with it, whatever comes free meanwhile; only what is hot goes first.
         Comparator<Map.Entry<Timetable.Slot, ZonedDateTime>> order =
                 Comparator.comparing(one -> !one.getKey().task().of().equals(DayPlan.SERVED));
         could.entrySet().stream()
@@ -109,10 +109,14 @@ public record Standing(
 
     /** Begun when it was to begin, or when work began, or when what it waited for and what its people did before was done. */
     private static ZonedDateTime since(
-            Timetable plan, Timetable.Slot slot, Instant first, Map<String, Instant> done, ZonedDateTime now) {
-        ZonedDateTime since = first.isAfter(slot.start().toInstant()) && !first.equals(Instant.MAX)
-                ? first.atZone(now.getZone())
-                : slot.start();
+            Timetable plan,
+            Timetable.Slot slot,
+            Optional<Instant> first,
+            Map<String, Instant> done,
+            ZonedDateTime now) {
+        ZonedDateTime since = first.filter(slot.start().toInstant()::isBefore)
+                .map(at -> at.atZone(now.getZone()))
+                .orElse(slot.start());
         for (Timetable.Slot other : plan.slots()) {
             Instant at = done.get(other.task().key());
             if (at != null && at.isAfter(since.toInstant()) && before(other, slot)) {

@@ -71,6 +71,11 @@ public record Task(
         return of.text();
     }
 
+    /** Its title within a sentence, without the full stop. */
+    public String name() {
+        return title.replaceAll("\\.$", "");
+    }
+
     /** Keys of what must be done before, as they are kept and sent. */
     public List<String> after() {
         return prior.stream().map(TaskKey::text).toList();

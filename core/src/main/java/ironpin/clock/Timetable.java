@@ -71,6 +71,11 @@ public record Timetable(
                 .orElse(Duration.ZERO);
     }
 
+    /** When the first plates are on the table, as it is laid out. */
+    public ZonedDateTime served() {
+        return serving.plus(late());
+    }
+
     /** The same, of which it is asked no more whether these tasks can be as they are laid out: they were. */
     Timetable asItWas(Predicate<String> these) {
         List<Clash> still = clashes.stream()

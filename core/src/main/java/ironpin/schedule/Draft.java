@@ -103,7 +103,7 @@ public final class Draft {
                         || problem.workers().stream().anyMatch(worker -> worker.from() > Job.ANY_TIME));
     }
 
-    /** The least lateness that was found to keep what must be kept; the answer in time where there is none up to a day. */
+    /** The least lateness that was found to keep what must be kept; the answer in time where no lateness that is tried does. */
     private static Answer later(Problem problem, Answer inTime, int tries) {
         Answer kept = inTime;
         int before = 0;

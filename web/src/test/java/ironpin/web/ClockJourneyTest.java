@@ -32,11 +32,13 @@ import ironpin.style.Styles;
 import ironpin.web.run.MinuteHand;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.regex.Pattern;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
@@ -275,6 +277,31 @@ public class ClockJourneyTest extends OpenKitchen {
                 assertFalse(box.x < 0 || box.x + box.width > size[0], key + " sticks out");
             }
         }
+    }
+
+    /** A table that cannot be kept is not called in time by any line of the page. */
+    @Test
+    public void whatCannotBeInTimeIsNotCalledInTime() {
+        LocalDateTime serving = LocalDate.now().plusDays(1).atTime(19, 0);
+        long id = supper(serving, 3, "boiled-crescent");
+        Person late = Person.cook("Juniper").withComes(Optional.of(LocalTime.of(18, 30)));
+        alone(id, late);
+        page.navigate("/batches/" + id + "/clock");
+        Locator title = page.locator(".station h2").first();
+        assertThat(title).containsText("Start by 18:30");
+        assertThat(title).not().containsText("19:00");
+        String said = page.locator("#late").innerText();
+        assertTrue(said.contains("late for 19:00 (est.) as it is planned"), said);
+        alone(id, late.withGoes(Optional.of(LocalTime.of(19, 0))));
+        page.navigate("/batches/" + id + "/clock");
+        assertThat(title).hasText("No plan for 19:00 goes together");
+        assertThat(page.locator("#late")).containsText("would not be there for");
+        assertThat(page.locator(".clock-known")).not().containsText("good plan");
+    }
+
+    private static void alone(long id, Person one) {
+        bean(BatchStore.class)
+                .change(id, "alone", batch -> batch.withCrew(batch.crew().withPeople(List.of(one))), Instant.now());
     }
 
     /** A minute that goes by takes nothing of what is typed and was not sent yet. */

@@ -6,6 +6,7 @@ import ironpin.clock.DayPlan;
 import ironpin.clock.Put;
 import ironpin.clock.Task;
 import ironpin.clock.TaskKey;
+import ironpin.clock.Timetable;
 import ironpin.crew.Crew;
 import ironpin.crew.Person;
 import ironpin.crew.Plates;
@@ -216,9 +217,10 @@ class ClockController {
     String hold(@PathVariable long id, @RequestParam String key, @RequestParam long minutes, From from, Model model) {
         StoredBatch stored = batches.load(id);
         BatchPlan plan = plans.of(stored);
-        LocalDateTime lies = plan.timetable().slot(key).start().toLocalDateTime();
+        Timetable.Slot slot = plan.timetable().slot(key);
+        LocalDateTime lies = slot.start().toLocalDateTime();
         LocalDateTime at = minutes == 0 ? lies : lies.plusMinutes(minutes).truncatedTo(ChronoUnit.MINUTES);
-        String title = plan.timetable().slot(key).task().title().replaceAll("\\.$", "");
+        String title = slot.task().name();
         return changes.change(id, from, model, "hold: " + title.toLowerCase(Locale.ROOT), batch -> {
             Batch put = batch.holding(key, Optional.of(at));
             Put found = Put.of(day(batch), plan.timetable(), day(put), desk.solver());

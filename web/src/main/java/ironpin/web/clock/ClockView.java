@@ -114,6 +114,9 @@ public record ClockView(
 
     private static String known(Timetable table, boolean thinking) {
         String more = thinking ? " Still looking." : "";
+        if (!table.clashes().isEmpty()) {
+            return "Laid out as near as could be found; what does not go together is named." + more;
+        }
         if (table.proof().all()) {
             return "Proven: no plan starts later, and none that starts then leaves less waiting.";
         }

@@ -44,7 +44,7 @@ final class DayCalendar {
     }
 
     private static VEvent event(Screen screen, Timetable.Slot slot, UnitSystem units, Instant now) {
-        String title = units.say(slot.task().title()).replaceAll("\\.$", "");
+        String title = units.say(slot.task().name());
         VEvent event = new VEvent(slot.start().toInstant(), slot.end().toInstant(), title);
         event.replace(new DtStamp(now));
         event.add(new Uid("batch-" + screen.id() + "-" + slot.task().key() + "@ironpin"));

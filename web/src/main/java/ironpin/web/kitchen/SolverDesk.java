@@ -123,11 +123,12 @@ public class SolverDesk {
 
     /** One effort; the next one waits until others have had theirs. */
     private void think(long batch, Problem problem, DayPlan day, int effort) {
-        if (!wants(batch, problem)) {
+        Wanted asked = wanted.get(batch);
+        if (asked == null || !asked.problem().equals(problem)) {
             return;
         }
-        if (effort == 0 && wanted.get(batch).since().plus(PATIENCE).isBefore(Instant.now())) {
-            wanted.remove(batch);
+        if (effort == 0 && asked.since().plus(PATIENCE).isBefore(Instant.now())) {
+            wanted.remove(batch, asked);
             bell.ring(batch, "");
             return;
         }
@@ -139,7 +140,7 @@ public class SolverDesk {
         boolean last = effort == EFFORTS.size() - 1 || found.proof().all();
         if (last) {
             over.put(problem, true);
-            wanted.computeIfPresent(batch, (id, now) -> now.problem().equals(problem) ? null : now);
+            wanted.remove(batch, asked);
         } else {
             later(batch, problem, day, effort + 1, Duration.ZERO);
         }

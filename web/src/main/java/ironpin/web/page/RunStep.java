@@ -111,9 +111,7 @@ public record RunStep(
 
     /** What it still waits for, in words; empty if it may begin. */
     public String after() {
-        return progress.before(slot.task()).stream()
-                .map(task -> task.title().replaceAll("\\.$", ""))
-                .collect(Collectors.joining("; "));
+        return progress.before(slot.task()).stream().map(Task::name).collect(Collectors.joining("; "));
     }
 
     /** What is weighed for it. */

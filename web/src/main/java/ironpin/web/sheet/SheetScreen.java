@@ -91,7 +91,7 @@ public final class SheetScreen {
         List<String> steps = plan.timetable().slots().stream()
                 .map(slot -> slot.task())
                 .filter(task -> task.key().startsWith(stem))
-                .map(task -> task.title().replaceAll("\\.$", "") + ": " + Span.of(task.time()) + ".")
+                .map(task -> task.name() + ": " + Span.of(task.time()) + ".")
                 .toList();
         List<Line> shares = new ArrayList<>();
         for (LotPlan lot : plan.lots()) {
