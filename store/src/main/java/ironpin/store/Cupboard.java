@@ -1,19 +1,12 @@
 package ironpin.store;
 
-import static java.nio.file.StandardCopyOption.ATOMIC_MOVE;
-
 import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Clock;
 import java.time.Duration;
-import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
-import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.atomic.AtomicLong;
@@ -21,7 +14,6 @@ import java.util.concurrent.locks.ReentrantLock;
 import java.util.concurrent.locks.ReentrantReadWriteLock;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import java.util.stream.Stream;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
@@ -36,10 +28,7 @@ import org.jooq.impl.DSL;
  * the process and the power.
  */
 public final class Cupboard implements AutoCloseable {
-    private static final int BACKUPS_KEPT = 5;
     private static final String USER = "ironpin";
-    private static final DateTimeFormatter STAMP =
-            DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss-SSS").withZone(ZoneOffset.UTC);
 
     static {
         // jOOQ greets on the log; a kitchen needs no banner.
@@ -50,7 +39,7 @@ public final class Cupboard implements AutoCloseable {
     private static final Settings SETTINGS =
             new Settings().withExecuteLogging(false).withRenderSchema(false);
 
-    private final String url;
+    private final DataFolder home;
     private JdbcConnectionPool pool;
     private DSLContext dsl;
 
@@ -73,14 +62,17 @@ public final class Cupboard implements AutoCloseable {
     private volatile long lastWrite = System.nanoTime();
     private boolean closed;
 
-    private Cupboard(String url) {
-        this.url = url;
+    private Cupboard(DataFolder home) {
+        this.home = home;
         open();
     }
 
     private void open() {
-        pool = JdbcConnectionPool.create(url, USER, "");
+        pool = JdbcConnectionPool.create(home.url(), USER, "");
         dsl = DSL.using(pool, SQLDialect.H2, SETTINGS);
+        // The file is there once a connection has been made.
+        dsl.execute("select 1");
+        home.closeToOthers();
     }
 
     /**
@@ -100,8 +92,15 @@ public final class Cupboard implements AutoCloseable {
     }
 
     private static Cupboard opened(DataFolder home, Clock clock) {
+        home.demandNotEmptied();
         if (home.used()) {
-            Cupboard cupboard = new Cupboard(home.url());
+            if (home.bringBackAside()) {
+                home.keepAsFound(Backups.STAMP.format(clock.instant()));
+                // Written anew, so that nothing of the other way lies in it any more.
+                shutDown(JdbcConnectionPool.create(home.urlAside(), USER, ""));
+                home.takeFromAside();
+            }
+            Cupboard cupboard = new Cupboard(home);
             cupboard.backup(home.backups(), clock);
             Flyway known = migrations(cupboard.pool);
             if (known.info().pending().length == 0) {
@@ -111,16 +110,14 @@ public final class Cupboard implements AutoCloseable {
             cupboard.close();
         }
         // Tables are made and changed in a file beside, which then takes the place of the old one: a kill in the middle
-        // of
-        // it leaves the old one as it was. And a constraint keeps the session that made it and fails for everybody once
-        // a
-        // pool closes that session; opened again, constraints belong to the database's own session.
+        // of it leaves the old one as it was. And a constraint keeps the session that made it and fails for everybody
+        // once a pool closes that session; opened again, constraints belong to the database's own session.
         home.copyAside();
         JdbcConnectionPool aside = JdbcConnectionPool.create(home.urlAside(), USER, "");
         migrations(aside).migrate();
         shutDown(aside);
         home.takeFromAside();
-        return new Cupboard(home.url());
+        return new Cupboard(home);
     }
 
     /** What another version of Ironpin made of the folder is not touched. */
@@ -262,23 +259,12 @@ public final class Cupboard implements AutoCloseable {
 
     private void backup(Path folder, Clock clock) {
         try {
-            DataFolder.makePrivate(folder);
-            // Under its own name only once it is whole: half a backup must not push a whole one out.
-            Path part = folder.resolve("being-written.zip");
-            Files.deleteIfExists(part);
-            dsl.execute("backup to '" + part.toString().replace("'", "''") + "'");
-            Files.move(part, folder.resolve("ironpin-" + STAMP.format(clock.instant()) + ".zip"), ATOMIC_MOVE);
-            try (Stream<Path> files = Files.list(folder)) {
-                List<Path> newestFirst = files.filter(
-                                old -> old.getFileName().toString().matches("ironpin-.*\\.zip"))
-                        .sorted(Comparator.reverseOrder())
-                        .toList();
-                for (Path old : newestFirst.subList(Math.min(BACKUPS_KEPT, newestFirst.size()), newestFirst.size())) {
-                    Files.delete(old);
-                }
-            }
+            Backups.in(folder)
+                    .keep(
+                            part -> dsl.execute("backup to '" + part.toString().replace("'", "''") + "'"),
+                            clock.instant());
         } catch (IOException e) {
-            throw new UncheckedIOException("the backup folder " + folder + " cannot be written", e);
+            throw new UnusableFolder("The backup folder " + folder + " cannot be written: " + e.getMessage() + ".", e);
         }
     }
 }

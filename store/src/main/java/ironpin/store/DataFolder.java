@@ -6,10 +6,13 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /**
- * Where the data lives. Only its owner may look into it: it holds what a household eats and must not.
+ * Where the data lives. Only its owner may look into it: it holds what a household eats and must not. A folder that was there
+ * before keeps its rights, since others may have business in it; what is ours in it is closed to them all the same.
  *
  * @param folder absolute, made if it was not there
  */
@@ -18,14 +21,25 @@ record DataFolder(Path folder) {
     private static final String ASIDE = "ironpin-being-made";
     private static final String ENDING = ".mv.db";
 
+    /** What would end the database's address, or mean something in it. */
+    private static final List<String> NOT_IN_A_NAME = List.of(";", "\n", "${");
+
     /** @throws UnusableFolder if it cannot be made or written */
     static DataFolder at(Path wanted) {
         Path folder = wanted.toAbsolutePath().normalize();
-        if (folder.toString().contains(";")) {
-            throw new UnusableFolder("The data folder " + folder + " has a ; in its name; choose one without.", null);
+        for (String odd : NOT_IN_A_NAME) {
+            if (folder.toString().contains(odd)) {
+                throw new UnusableFolder(
+                        "The data folder " + folder.toString().strip() + " has "
+                                + (odd.equals("\n") ? "a line break" : "a " + odd)
+                                + " in its name; choose one without.",
+                        null);
+            }
         }
         try {
-            makePrivate(folder);
+            if (!Files.isDirectory(folder)) {
+                makePrivate(folder);
+            }
         } catch (IOException e) {
             throw new UnusableFolder("The data folder " + folder + " cannot be made: " + reason(e) + ".", e);
         }
@@ -41,6 +55,18 @@ record DataFolder(Path folder) {
         PosixFileAttributeView rights = Files.getFileAttributeView(folder, PosixFileAttributeView.class);
         if (rights != null && Files.getOwner(folder).getName().equals(System.getProperty("user.name"))) {
             rights.setPermissions(PosixFilePermissions.fromString("rwx------"));
+        }
+    }
+
+    /** Makes the database's file its owner's alone; where rights are of another kind they stay as they are. */
+    void closeToOthers() {
+        try {
+            PosixFileAttributeView rights = Files.getFileAttributeView(database(), PosixFileAttributeView.class);
+            if (rights != null && used()) {
+                rights.setPermissions(PosixFilePermissions.fromString("rw-------"));
+            }
+        } catch (IOException e) {
+            throw new UnusableFolder("The data folder " + folder + " cannot be written to: " + reason(e) + ".", e);
         }
     }
 
@@ -70,6 +96,51 @@ record DataFolder(Path folder) {
 
     Path backups() {
         return folder.resolve("backups");
+    }
+
+    /**
+     * Looks whether the file says that it was never more than begun, which no kitchen of ours does: a disk was full, or a copy
+     * was broken off.
+     *
+     * @throws UnusableFolder if it is empty while backups lie beside it
+     */
+    void demandNotEmptied() {
+        try {
+            if (used() && Files.size(database()) == 0) {
+                Optional<Path> newest = Backups.in(backups()).newest();
+                if (newest.isPresent()) {
+                    throw new UnusableFolder(
+                            "The database in this data folder is empty, but there is a backup: stop Ironpin and unzip "
+                                    + newest.get() + " over it. Nothing has been changed.",
+                            null);
+                }
+            }
+        } catch (IOException e) {
+            throw new UnusableFolder("The data folder " + folder + " cannot be read: " + reason(e) + ".", e);
+        }
+    }
+
+    /**
+     * Puts a copy that shows them beside a database some of whose writes its header does not lead to.
+     *
+     * @return whether there were any
+     */
+    boolean bringBackAside() {
+        try {
+            return LostChunks.bringBack(database(), aside());
+        } catch (IOException e) {
+            throw new UnusableFolder("The data folder " + folder + " cannot be written to: " + reason(e) + ".", e);
+        }
+    }
+
+    /** Keeps the database as it was found, under a name of its own beside the backups. */
+    void keepAsFound(String stamp) {
+        try {
+            makePrivate(backups());
+            Files.copy(database(), backups().resolve("as-found-" + stamp + ENDING));
+        } catch (IOException e) {
+            throw new UnusableFolder("The data folder " + folder + " cannot be written to: " + reason(e) + ".", e);
+        }
     }
 
     /** Puts a copy of the database beside it, or nothing if there is none. */

@@ -1,6 +1,7 @@
 package ironpin.store;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
@@ -29,6 +30,7 @@ import java.sql.Statement;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDateTime;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -38,6 +40,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import javax.sql.PooledConnection;
 import org.h2.jdbcx.JdbcConnectionPool;
 import org.testng.annotations.Test;
@@ -233,8 +236,66 @@ public class CupboardTest {
         UnusableFolder odd = expectThrows(
                 UnusableFolder.class, () -> Cupboard.open(folder.resolve("a;INIT=drop all objects"), CLOCK));
         assertTrue(odd.getMessage().contains("has a ; in its name"), odd.getMessage());
+        odd = expectThrows(UnusableFolder.class, () -> Cupboard.open(folder.resolve("two\nlines"), CLOCK));
+        assertTrue(odd.getMessage().contains("a line break"), odd.getMessage());
         Path file = Files.writeString(folder.resolve("file"), "no folder");
         UnusableFolder none = expectThrows(UnusableFolder.class, () -> Cupboard.open(file, CLOCK));
         assertTrue(none.getMessage().contains("cannot be made"), none.getMessage());
+    }
+
+    /** Others may have business in a folder that was there before; what is ours in it is closed to them. */
+    @Test
+    public void aSharedFolderKeepsItsRights() throws IOException {
+        Path folder = Files.createDirectories(TestFolder.fresh("shared"));
+        Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwxrwxr-x"));
+        try (Cupboard cupboard = Cupboard.open(folder, CLOCK)) {
+            assertEquals(rights(folder), "rwxrwxr-x");
+            assertEquals(rights(folder.resolve("ironpin.mv.db")), "rw-------");
+            cupboard.compact();
+            assertEquals(rights(folder.resolve("ironpin.mv.db")), "rw-------", "written anew");
+        }
+        Cupboard.open(folder, CLOCK).close();
+        assertEquals(rights(folder.resolve("backups")), "rwx------");
+    }
+
+    private static String rights(Path file) throws IOException {
+        return PosixFilePermissions.toString(Files.getPosixFilePermissions(file));
+    }
+
+    /** A disk that was full leaves an empty file: it is no empty kitchen, and pushes no backup out. */
+    @Test
+    public void anEmptiedDatabaseBesideABackupIsSaidAndNothingIsTouched() throws IOException {
+        Path folder = TestFolder.fresh("emptied");
+        Cupboard.open(folder, CLOCK).close();
+        Cupboard.open(folder, CLOCK).close();
+        List<Path> before = backups(folder);
+        Files.write(folder.resolve("ironpin.mv.db"), new byte[0]);
+        UnusableFolder said = expectThrows(UnusableFolder.class, () -> Cupboard.open(folder, CLOCK));
+        assertTrue(said.getMessage().contains(before.get(before.size() - 1).toString()), said.getMessage());
+        assertEquals(backups(folder), before);
+        assertEquals(Files.size(folder.resolve("ironpin.mv.db")), 0);
+    }
+
+    /** The clock ran years ahead for one start: each backup after it is newer all the same. */
+    @Test
+    public void backupsAreKeptInTheOrderTheyWereMade() throws IOException {
+        Path folder = TestFolder.fresh("ahead");
+        Cupboard.open(folder, CLOCK).close();
+        Cupboard.open(folder, Clock.fixed(Instant.parse("2031-01-01T00:00:00Z"), ZoneOffset.UTC))
+                .close();
+        for (int start = 1; start <= Backups.KEPT + 2; start++) {
+            List<Path> before = backups(folder);
+            Cupboard.open(folder, CLOCK).close();
+            List<Path> after = backups(folder);
+            assertFalse(before.contains(after.get(after.size() - 1)), "the newest is the one just made");
+            assertTrue(after.size() <= Backups.KEPT, after.toString());
+        }
+        assertFalse(backups(folder).toString().contains("2031"), "the one from the future has gone in its turn");
+    }
+
+    private static List<Path> backups(Path folder) throws IOException {
+        try (Stream<Path> files = Files.list(folder.resolve("backups").toAbsolutePath())) {
+            return files.sorted().toList();
+        }
     }
 }
