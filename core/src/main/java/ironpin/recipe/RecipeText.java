@@ -18,6 +18,9 @@ public final class RecipeText {
     /** Longer than this is no recipe. */
     public static final int MOST = 50_000;
 
+    /** More lines than this are no recipe; each becomes a row of its own that can be put right. */
+    public static final int MOST_LINES = 1_500;
+
     /** Characters of the longest line that may be an ingredient; matching more of a text without end would take without end. */
     static final int TELLING = 240;
 
@@ -114,8 +117,14 @@ public final class RecipeText {
             throw new UnreadableRecipe(
                     "A recipe has 1 to 50,000 characters; this text has " + text.length() + ". Paste only the recipe.");
         }
-        List<String> raw =
-                Typed.clean(text).lines().filter(line -> !line.isBlank()).toList();
+        List<String> raw = Typed.clean(text)
+                .lines()
+                .filter(line -> !line.isBlank())
+                .limit(MOST_LINES + 1L)
+                .toList();
+        if (raw.size() > MOST_LINES) {
+            throw new UnreadableRecipe("A recipe has up to 1,500 lines; this text has more. Paste only the recipe.");
+        }
         List<String> cleaned = new ArrayList<>();
         for (String line : Columns.untangled(raw)) {
             for (String part : parts(clean(line))) {

@@ -115,7 +115,9 @@ public final class BatchFormat {
     }
 
     private static JsonNode demandSchema(JsonNode present) {
-        List<Error> errors = Published.SCHEMA.validate(present);
+        // One is told; a document can be wrong in a hundred thousand places.
+        List<Error> errors = Published.SCHEMA.validate(
+                present, context -> context.executionConfig(settings -> settings.failFast(true)));
         if (errors.isEmpty()) {
             return present;
         }

@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.stream.Collectors;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.TokenStreamLocation;
+import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
@@ -27,6 +28,9 @@ public record Misread(String field, String allowed) {
         if (cause instanceof DatabindException other) {
             return new Misread(
                     field(other), "something other than null, and of the kind that stands in the description");
+        }
+        if (cause instanceof StreamConstraintsException) {
+            return new Misread("", "of a plan's size: fewer values, less deep, or shorter");
         }
         return new Misread("", cause instanceof JacksonException broken ? "JSON" + place(broken) : "JSON");
     }

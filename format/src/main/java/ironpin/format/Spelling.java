@@ -26,6 +26,8 @@ import ironpin.quantity.Percentage;
 import ironpin.wrapper.BoughtWrapper;
 import java.util.List;
 import java.util.Optional;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.MapperFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -36,7 +38,17 @@ import tools.jackson.databind.json.JsonMapper;
  * stands below.
  */
 final class Spelling {
-    static final JsonMapper JSON = JsonMapper.builder()
+    /** A plan of six lots has some 2,000; whatever has many more is none. Looked at while it is read. */
+    private static final long MOST_TOKENS = 60_000;
+
+    private static final int DEEPEST = 40;
+
+    static final JsonMapper JSON = JsonMapper.builder(JsonFactory.builder()
+                    .streamReadConstraints(StreamReadConstraints.builder()
+                            .maxTokenCount(MOST_TOKENS)
+                            .maxNestingDepth(DEEPEST)
+                            .build())
+                    .build())
             .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
             .disable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
             .propertyNamingStrategy(new Units())

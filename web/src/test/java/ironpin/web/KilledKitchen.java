@@ -1,7 +1,6 @@
 package ironpin.web;
 
 import java.io.IOException;
-import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -52,7 +51,7 @@ final class KilledKitchen {
     /** @param kills how often */
     Report run(int kills) throws IOException, InterruptedException, ExecutionException {
         for (int kill = 1; kill <= kills; kill++) {
-            Process kitchen = open();
+            KitchenProcess kitchen = open();
             try {
                 look(kill);
                 if (!lost.isEmpty()) {
@@ -61,7 +60,7 @@ final class KilledKitchen {
                 // Few writes as well as many: what a kill leaves differs.
                 writeUntil(kitchen, Duration.ofMillis(200L + random.nextInt(1800)));
             } finally {
-                kitchen.destroyForcibly().waitFor();
+                kitchen.close();
             }
             // As it was found, for whoever looks into what went wrong.
             Files.copy(
@@ -69,11 +68,11 @@ final class KilledKitchen {
                     data.resolve("after-the-kill.db"),
                     StandardCopyOption.REPLACE_EXISTING);
         }
-        Process kitchen = open();
+        KitchenProcess kitchen = open();
         try {
             look(kills + 1);
         } finally {
-            kitchen.destroyForcibly().waitFor();
+            kitchen.close();
         }
         return new Report(kills, written, lost);
     }
@@ -98,7 +97,7 @@ final class KilledKitchen {
         }
     }
 
-    private void writeUntil(Process kitchen, Duration length) throws InterruptedException, ExecutionException {
+    private void writeUntil(KitchenProcess kitchen, Duration length) throws InterruptedException, ExecutionException {
         ExecutorService hands = Executors.newFixedThreadPool(writers.size());
         try {
             List<Future<Integer>> work = new ArrayList<>();
@@ -107,7 +106,7 @@ final class KilledKitchen {
             }
             Thread.sleep(length.toMillis());
             // SIGKILL: no shutdown hook runs.
-            kitchen.destroyForcibly();
+            kitchen.kill();
             for (Future<Integer> one : work) {
                 written += one.get();
             }
@@ -116,36 +115,10 @@ final class KilledKitchen {
         }
     }
 
-    private Process open() throws IOException, InterruptedException {
-        int port;
-        try (ServerSocket free = new ServerSocket(0)) {
-            port = free.getLocalPort();
-        }
-        address = "http://127.0.0.1:" + port;
-        Process kitchen = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-XX:TieredStopAtLevel=1",
-                        "-cp",
-                        System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
-                        Ironpin.class.getName(),
-                        "--server.port=" + port,
-                        "--ironpin.demo=true",
-                        "--ironpin.data=" + data.toAbsolutePath())
-                .redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.appendTo(
-                        Path.of("target", "killed-kitchen.log").toFile()))
-                .start();
-        long end = System.nanoTime() + PATIENCE.toNanos();
-        while (kitchen.isAlive() && System.nanoTime() < end) {
-            try {
-                get("/kit");
-                return kitchen;
-            } catch (IOException notYet) {
-                Thread.sleep(50);
-            }
-        }
-        kitchen.destroyForcibly().waitFor();
-        throw new IOException("it did not open again; see " + data + " and target/killed-kitchen.log");
+    private KitchenProcess open() throws IOException, InterruptedException {
+        KitchenProcess kitchen = KitchenProcess.open(data, List.of("-XX:TieredStopAtLevel=1"));
+        address = kitchen.address();
+        return kitchen;
     }
 
     private String get(String path) throws IOException, InterruptedException {

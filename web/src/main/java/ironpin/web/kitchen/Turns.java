@@ -3,6 +3,7 @@ package ironpin.web.kitchen;
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import org.springframework.stereotype.Component;
@@ -30,14 +31,13 @@ class Turns implements HandlerInterceptor, WebMvcConfigurer {
 
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler)
-            throws InterruptedException {
+            throws InterruptedException, IOException {
         // A form is read to its end first: whoever stops in the middle of sending one keeps nobody's turn.
         if (request.getDispatcherType() == DispatcherType.REQUEST) {
             request.getParameterMap();
         }
         if (!turns.tryAcquire(LONGEST_WAIT_SECONDS, TimeUnit.SECONDS)) {
-            response.setStatus(HttpServletResponse.SC_SERVICE_UNAVAILABLE);
-            response.setIntHeader("Retry-After", (int) LONGEST_WAIT_SECONDS);
+            Busy.say(response, "Too many are asking at once. Try again in a moment.");
             return false;
         }
         return true;

@@ -57,6 +57,7 @@ public final class RecipeFile {
                             "This is JSON without a schema.org Recipe in it. Paste the recipe's text instead."));
         }
         if (page(bare)) {
+            PageSize.demandReadable(bare);
             return fromPage(Jsoup.parse(bare), source);
         }
         return RecipeText.read(bare, source);

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.core.json.JsonFactory;
 import tools.jackson.core.json.JsonReadFeature;
 import tools.jackson.databind.JsonNode;
@@ -26,6 +27,7 @@ final class TidyJson {
                     .streamReadConstraints(StreamReadConstraints.builder()
                             .maxNestingDepth(DEEPEST)
                             .maxStringLength(LONGEST)
+                            .maxTokenCount(2L * MOST_NODES)
                             .build())
                     .enable(JsonReadFeature.ALLOW_TRAILING_COMMA)
                     .enable(JsonReadFeature.ALLOW_UNESCAPED_CONTROL_CHARS)
@@ -43,6 +45,9 @@ final class TidyJson {
         JsonNode tree;
         try {
             tree = LENIENT.readTree(json);
+        } catch (StreamConstraintsException beyond) {
+            throw new UnreadableRecipe(
+                    "This holds more than 50,000 values, or they lie more than 60 deep: paste only the recipe.");
         } catch (JacksonException broken) {
             throw new UnreadableRecipe("This looks like JSON but cannot be read: " + broken.getOriginalMessage() + ".");
         }
