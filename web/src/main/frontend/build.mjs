@@ -6,6 +6,8 @@ import { fileURLToPath } from "node:url";
 import * as esbuild from "esbuild";
 
 const here = dirname(fileURLToPath(import.meta.url));
+// Letters of printed pages; outside what the browser is given.
+const paper = join(here, "../../../target/classes/fonts");
 const assets = join(here, "../../../target/classes/static/assets");
 const fonts = join(here, "node_modules/@fontsource-variable");
 mkdirSync(join(assets, "fonts"), { recursive: true });
@@ -34,3 +36,7 @@ cpSync(
   join(fonts, "atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2"),
   join(assets, "fonts/atkinson-hyperlegible-next.woff2"),
 );
+mkdirSync(paper, { recursive: true });
+const noto = join(here, "node_modules/@expo-google-fonts");
+cpSync(join(noto, "noto-sans/400Regular/NotoSans_400Regular.ttf"), join(paper, "noto-sans.ttf"));
+cpSync(join(noto, "noto-sans-sc/400Regular/NotoSansSC_400Regular.ttf"), join(paper, "noto-sans-sc.ttf"));

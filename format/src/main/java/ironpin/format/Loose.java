@@ -1,5 +1,6 @@
 package ironpin.format;
 
+import ironpin.batch.Guests;
 import ironpin.batch.Lot;
 import ironpin.cook.Cooking;
 import ironpin.cook.Vessel;
@@ -7,6 +8,7 @@ import ironpin.cook.VesselKind;
 import ironpin.crew.Crew;
 import ironpin.dough.DoughFamily;
 import ironpin.dough.Kneading;
+import ironpin.dough.Waters;
 import ironpin.filling.FillingKind;
 import ironpin.filling.MixSchool;
 import ironpin.pantry.Absorption;
@@ -44,6 +46,12 @@ final class Loose {
         }
         if (!batch.hasNonNull("crew")) {
             batch.set("crew", Spelling.JSON.valueToTree(Crew.USUAL));
+        }
+        if (!batch.hasNonNull("waters")) {
+            batch.set("waters", Spelling.JSON.valueToTree(Waters.USUAL));
+        }
+        if (!batch.hasNonNull("guests")) {
+            batch.set("guests", Spelling.JSON.valueToTree(Guests.USUAL));
         }
         if (!batch.hasNonNull("held")) {
             batch.putArray("held");

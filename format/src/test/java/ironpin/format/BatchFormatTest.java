@@ -10,8 +10,12 @@ import ironpin.batch.RandomBatches;
 import ironpin.quantity.Mass;
 import ironpin.style.Styles;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What is written can be read again, and follows the schema that is published. */
 public class BatchFormatTest {
@@ -64,6 +68,70 @@ public class BatchFormatTest {
                 "");
         assertTrue(brief.length() < whole.length() - 200, brief);
         assertEquals(BatchFormat.read(brief).batch(), batch);
+    }
+
+    /** Whatever is missing, or stands there as null, is usual or is named; nothing else is thrown. */
+    @Test
+    public void anyPropertyMayBeMissingOrNullAndIsUsualOrNamed() {
+        RandomBatches batches = new RandomBatches(20261129);
+        int usual = 0;
+        for (int i = 0; i < 6; i++) {
+            ObjectNode whole = (ObjectNode) Spelling.JSON.readTree(BatchFormat.write(batches.next()));
+            for (List<Object> place : places(whole, List.of())) {
+                for (boolean missing : new boolean[] {true, false}) {
+                    ObjectNode less = whole.deepCopy();
+                    without(less, place, missing);
+                    try {
+                        BatchFormat.read(less.toString());
+                        usual++;
+                    } catch (UnreadableBatch named) {
+                        assertTrue(named.getMessage().length() > 3, place.toString());
+                    }
+                }
+            }
+        }
+        assertTrue(usual > 100, "only " + usual + " may be left out");
+    }
+
+    private static List<List<Object>> places(JsonNode node, List<Object> at) {
+        List<List<Object>> found = new ArrayList<>();
+        if (node.isObject()) {
+            node.properties().forEach(one -> {
+                List<Object> there = new ArrayList<>(at);
+                there.add(one.getKey());
+                found.add(there);
+                found.addAll(places(one.getValue(), there));
+            });
+        }
+        for (int i = 0; node.isArray() && i < node.size(); i++) {
+            List<Object> there = new ArrayList<>(at);
+            there.add(i);
+            found.addAll(places(node.get(i), there));
+        }
+        return found;
+    }
+
+    private static void without(ObjectNode whole, List<Object> place, boolean missing) {
+        JsonNode parent = whole;
+        for (Object step : place.subList(0, place.size() - 1)) {
+            parent = step instanceof Integer index ? parent.get(index) : parent.get((String) step);
+        }
+        String name = (String) place.get(place.size() - 1);
+        if (missing) {
+            ((ObjectNode) parent).remove(name);
+        } else {
+            ((ObjectNode) parent).putNull(name);
+        }
+    }
+
+    /** A document of nothing but empty lots is refused while it is read. */
+    @Test
+    public void aDocumentBeyondAnyPlanIsRefused() {
+        String lots = BatchFormat.write(new RandomBatches(3).next())
+                .replaceFirst("\"lots\":\\[", "\"lots\":[" + "{},".repeat(200_000));
+        assertTrue(expectThrows(UnreadableBatch.class, () -> BatchFormat.read(lots))
+                .getMessage()
+                .contains("size"));
     }
 
     @Test

@@ -16,7 +16,11 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.ObjIntConsumer;
 import java.util.function.UnaryOperator;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Record4;
+import org.jooq.SelectConditionStep;
+import org.jooq.impl.DSL;
 
 /** Batches and the revisions of their plans. */
 public final class BatchStore {
@@ -95,6 +99,49 @@ public final class BatchStore {
     /** @throws NoSuchBatch if there is no such batch, whatever it holds */
     public void demandThere(long id) {
         cupboard.read(dsl -> head(dsl, id));
+    }
+
+    /**
+     * A batch as a list shows it, without its plan.
+     *
+     * @param serving when it is on the table
+     */
+    public record Listed(long id, String title, Status status, LocalDateTime serving) {}
+
+    /** Batches that are planned, those that come next first, then those that are past, the latest first. */
+    public List<Listed> planned(LocalDateTime now) {
+        return cupboard.read(dsl -> listed(dsl, BATCH.STATUS.eq(Status.PLANNED.name()))
+                .orderBy(
+                        DSL.when(REVISION.SERVING.ge(now), 0).otherwise(1),
+                        DSL.when(REVISION.SERVING.ge(now), REVISION.SERVING),
+                        REVISION.SERVING.desc(),
+                        BATCH.ID)
+                .fetch(BatchStore::listed));
+    }
+
+    /**
+     * Batches of any state in whose title these words stand, the latest served first.
+     *
+     * @param most how many at most
+     */
+    public List<Listed> called(String words, int most) {
+        return cupboard.read(dsl -> listed(dsl, REVISION.TITLE.containsIgnoreCase(words))
+                .orderBy(REVISION.SERVING.desc(), BATCH.ID.desc())
+                .limit(most)
+                .fetch(BatchStore::listed));
+    }
+
+    private static SelectConditionStep<Record4<Long, String, String, LocalDateTime>> listed(
+            DSLContext dsl, Condition which) {
+        return dsl.select(BATCH.ID, REVISION.TITLE, BATCH.STATUS, REVISION.SERVING)
+                .from(BATCH)
+                .join(REVISION)
+                .on(REVISION.BATCH_ID.eq(BATCH.ID), REVISION.NO.eq(BATCH.CURRENT_REVISION))
+                .where(which);
+    }
+
+    private static Listed listed(Record4<Long, String, String, LocalDateTime> row) {
+        return new Listed(row.value1(), Typed.clean(row.value2()), Status.valueOf(row.value3()), row.value4());
     }
 
     /** Numbers of batches in this state, the latest served first; each may be loaded by itself. */
@@ -202,12 +249,27 @@ public final class BatchStore {
 
     /** Takes the last change back; at the first revision nothing happens. */
     public StoredBatch undo(long id) {
-        return step(id, -1);
+        return undo(id, 0);
+    }
+
+    /**
+     * Takes the last change back, if it is the one that was looked at; at the first revision nothing happens.
+     *
+     * @param seen revision that was looked at; 0 for any
+     * @throws MovedOn if another one stands by now: its change would be taken back unseen
+     */
+    public StoredBatch undo(long id, int seen) {
+        return step(id, seen, -1);
     }
 
     /** Makes the last change that was taken back again; at the last revision nothing happens. */
     public StoredBatch redo(long id) {
-        return step(id, 1);
+        return redo(id, 0);
+    }
+
+    /** The same, if the plan still stands as it was looked at. @throws MovedOn if it does not */
+    public StoredBatch redo(long id, int seen) {
+        return step(id, seen, 1);
     }
 
     /** Work begins. */
@@ -241,9 +303,12 @@ public final class BatchStore {
         return head;
     }
 
-    private StoredBatch step(long id, int by) {
+    private StoredBatch step(long id, int seen, int by) {
         return cupboard.write(dsl -> {
             BatchRecord head = locked(dsl, id);
+            if (seen != 0 && seen != head.getCurrentRevision()) {
+                throw new MovedOn(id);
+            }
             int target = head.getCurrentRevision() + by;
             boolean there = dsl.fetchExists(REVISION, REVISION.BATCH_ID.eq(id), REVISION.NO.eq(target));
             if (there) {

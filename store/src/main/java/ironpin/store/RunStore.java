@@ -4,6 +4,7 @@ import static ironpin.store.db.Tables.STEP_DONE;
 import static ironpin.store.db.Tables.TIMER;
 import static org.jooq.impl.DSL.max;
 
+import ironpin.refusal.NotThere;
 import ironpin.refusal.Refused;
 import ironpin.store.db.tables.records.TimerRecord;
 import java.time.Duration;
@@ -16,6 +17,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
+import org.jooq.DSLContext;
 
 /** What has been ticked off and what is being timed. */
 public final class RunStore {
@@ -90,9 +92,14 @@ public final class RunStore {
         });
     }
 
-    /** A minute more on a timer of this batch, counted from now where it has rung. */
+    /**
+     * A minute more on a timer of this batch, counted from now where it has rung; one that has been stopped stays as it is.
+     *
+     * @throws NotThere if this batch never had such a timer
+     */
     public void addMinute(long batchId, long timerId, Instant now) {
         cupboard.write(dsl -> {
+            demandTimer(dsl, batchId, timerId);
             dsl.selectFrom(TIMER)
                     .where(TIMER.BATCH_ID.eq(batchId), TIMER.ID.eq(timerId), TIMER.STOPPED_AT.isNull())
                     .fetchOptional()
@@ -140,12 +147,25 @@ public final class RunStore {
                 .value1());
     }
 
-    /** Stops a timer of this batch; one that is not there or has been stopped stays as it is. */
+    /**
+     * Stops a timer of this batch; one that has been stopped stays as it is.
+     *
+     * @throws NotThere if this batch never had such a timer
+     */
     public void stopTimer(long batchId, long timerId, Instant now) {
-        cupboard.write(dsl -> dsl.update(TIMER)
-                .set(TIMER.STOPPED_AT, Times.kept(now))
-                .where(TIMER.BATCH_ID.eq(batchId), TIMER.ID.eq(timerId), TIMER.STOPPED_AT.isNull())
-                .execute());
+        cupboard.write(dsl -> {
+            demandTimer(dsl, batchId, timerId);
+            return dsl.update(TIMER)
+                    .set(TIMER.STOPPED_AT, Times.kept(now))
+                    .where(TIMER.BATCH_ID.eq(batchId), TIMER.ID.eq(timerId), TIMER.STOPPED_AT.isNull())
+                    .execute();
+        });
+    }
+
+    private static void demandTimer(DSLContext dsl, long batchId, long timerId) {
+        if (!dsl.fetchExists(TIMER, TIMER.BATCH_ID.eq(batchId), TIMER.ID.eq(timerId))) {
+            throw NotThere.called("timer", String.valueOf(timerId));
+        }
     }
 
     private static RunningTimer timer(TimerRecord row) {

@@ -2,12 +2,14 @@ package ironpin.web.freezer;
 
 import ironpin.allergen.AllergenLines;
 import ironpin.batch.Batch;
+import ironpin.batch.Lot;
+import ironpin.batch.balance.Balance;
+import ironpin.batch.balance.Balancer;
 import ironpin.batch.edit.Stash;
 import ironpin.cook.Cooking;
 import ironpin.cook.Start;
 import ironpin.filling.SafeCore;
 import ironpin.heat.Freezing;
-import ironpin.plan.BatchPlan;
 import ironpin.plan.InsidePiece;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.UnitSystem;
@@ -21,6 +23,7 @@ import ironpin.store.StoredBatch;
 import ironpin.web.page.Plans;
 import ironpin.web.page.Units;
 import ironpin.web.picture.Say;
+import ironpin.wording.Count;
 import ironpin.wording.Name;
 import ironpin.wording.Span;
 import jakarta.servlet.http.HttpServletRequest;
@@ -49,11 +52,13 @@ class FreezerController {
     /** After about three months quality goes; safety does not. */
     private static final long GOOD_DAYS = 90;
 
-    /** Batches of each kind that are looked through for pieces that can go in. */
-    private static final int LATELY = 8;
+    /** Batches that are looked through for pieces that can go in: what is under way, then the nearest. */
+    private static final int LOOKED_AT = 40;
+
+    /** Lots that are offered; each wants its plan. */
+    private static final int OFFERED = 10;
 
     private static final int MOST_TEXT = 200;
-    private static final int MOST_HOLDS = 400;
 
     private final Cupboard cupboard;
     private final FreezerStore freezer;
@@ -101,24 +106,23 @@ class FreezerController {
     }
 
     private List<Waiting> waiting() {
+        List<Long> nearest = new ArrayList<>(batches.numbers(Status.RUNNING, 0, LOOKED_AT));
+        nearest.addAll(batches.numbers(Status.DONE, 0, OFFERED));
+        batches.planned(LocalDateTime.now(clock)).stream().limit(LOOKED_AT).forEach(one -> nearest.add(one.id()));
         List<Waiting> found = new ArrayList<>();
-        List<StoredBatch> lately = new ArrayList<>();
-        for (Status status : Status.values()) {
-            lately.addAll(batches.list(status, 0, LATELY));
-        }
-        for (StoredBatch stored : lately) {
-            BatchPlan plan = plans.of(stored);
-            for (LotPlan lot : plan.lots()) {
-                int open = lot.share().toFreezer()
-                        - freezer.bagged(stored.id(), lot.lot().no());
-                if (open > 0 && !lot.lot().stashed()) {
-                    found.add(new Waiting(
-                            stored.id(),
-                            lot.lot().no(),
-                            lot.lot().name(),
-                            stored.batch().title(),
-                            open,
-                            hard(lot)));
+        for (long id : nearest) {
+            StoredBatch stored = batches.load(id);
+            // Grams alone are quickly worked out; the whole plan only for what is shown.
+            Balance balance = Balancer.solve(stored.batch());
+            for (Lot lot : stored.batch().lots()) {
+                int open = balance.lot(lot.no()).toFreezer() - freezer.bagged(id, lot.no());
+                if (open > 0 && !lot.stashed()) {
+                    String hard = hard(plans.of(stored).lot(lot.no()));
+                    found.add(
+                            new Waiting(id, lot.no(), lot.name(), stored.batch().title(), open, hard));
+                }
+                if (found.size() == OFFERED) {
+                    return found;
                 }
             }
         }
@@ -141,6 +145,11 @@ class FreezerController {
             Model model) {
         try {
             LotPlan plan = plans.of(batches.load(batch)).lot(lot);
+            int made = plan.share().pieces();
+            if (count(pieces) + freezer.bagged(batch, lot) > made) {
+                throw new Refused("only " + Count.of(made, "piece") + " of these are made, "
+                        + freezer.bagged(batch, lot) + " of them in bags already");
+            }
             freezer.put(new Bag(
                     0,
                     plan.lot().name(),
@@ -150,10 +159,8 @@ class FreezerController {
                     0,
                     plan.share().piece(),
                     shortened(cooking(plan, Units.of(request)), MOST_TEXT),
-                    shortened(
-                            AllergenLines.ofLot(batches.load(batch).batch(), plan.lot())
-                                    .said(),
-                            MOST_HOLDS),
+                    // Never cut: it is what protects.
+                    AllergenLines.ofLot(batches.load(batch).batch(), plan.lot()).said(),
                     LocalDate.now(clock)));
             return "redirect:/freezer";
         } catch (Refused refused) {
@@ -229,12 +236,9 @@ class FreezerController {
         List<LabelsPdf.Label> labels = freezer.stock().stream()
                 .map(bag -> new LabelsPdf.Label(
                         bag.left() + " " + bag.name(),
-                        List.of(
-                                "Frozen " + bag.frozen() + "; at its best until about "
-                                        + bag.frozen().plusDays(GOOD_DAYS),
-                                bag.cooking(),
-                                "In it: " + bag.holds() + ".",
-                                "Never refreeze once thawed.")))
+                        List.of("In it: " + bag.holds() + ".", bag.cooking(), "Never refreeze once thawed."),
+                        List.of("Frozen " + bag.frozen() + "; at its best until about "
+                                + bag.frozen().plusDays(GOOD_DAYS))))
                 .toList();
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)

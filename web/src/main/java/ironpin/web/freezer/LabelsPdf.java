@@ -1,5 +1,6 @@
 package ironpin.web.freezer;
 
+import ironpin.web.paper.Lettering;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -9,8 +10,6 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 
 /** Labels for bags, eight on a sheet of A4: to cut apart, or on paper that sticks. */
 final class LabelsPdf {
@@ -20,19 +19,34 @@ final class LabelsPdf {
     private static final float WIDE = PDRectangle.A4.getWidth() / ACROSS;
     private static final float HIGH = PDRectangle.A4.getHeight() / DOWN;
     private static final float EDGE = 8 * POINTS;
-    private static final float TITLE = 16;
+    private static final float ROOM = WIDE - 2 * EDGE;
+    private static final float TITLE = 15;
     private static final float TEXT = 10;
 
-    private final PDType1Font bold = new PDType1Font(Standard14Fonts.FontName.HELVETICA_BOLD);
-    private final PDType1Font plain = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
+    private static final float SMALLEST = 5.5f;
+    private static final float LEADING = 1.3f;
+    private static final int MOST_TITLE_LINES = 2;
+    private static final String BY_HAND = "Some letters of the name cannot be printed: write it by hand.";
 
-    /** @param title what is in the bag @param lines below it, each broken where it is too long */
-    record Label(String title, List<String> lines) {}
+    private final Lettering letters;
+
+    private LabelsPdf(Lettering letters) {
+        this.letters = letters;
+    }
+
+    /**
+     * What stands on one.
+     *
+     * @param title what is in the bag; cut where it is too long
+     * @param protects printed whole, always, whatever else has to give way
+     * @param lines below it, if there is room
+     */
+    record Label(String title, List<String> protects, List<String> lines) {}
 
     static byte[] of(List<Label> labels) {
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle("Freezer labels");
-            LabelsPdf pen = new LabelsPdf();
+            LabelsPdf pen = new LabelsPdf(new Lettering(document));
             int each = ACROSS * DOWN;
             for (int from = 0; from < labels.size(); from += each) {
                 PDPage sheet = new PDPage(PDRectangle.A4);
@@ -59,50 +73,89 @@ final class LabelsPdf {
         out.setLineDashPattern(new float[] {3, 3}, 0);
         out.addRect(left, top - HIGH, WIDE, HIGH);
         out.stroke();
-        float y = top - EDGE - TITLE;
-        for (String line : broken(printable(label.title()), bold, TITLE)) {
-            write(out, bold, TITLE, left + EDGE, y, line);
-            y -= TITLE * 1.25f;
+        float size = fitting(label);
+        float y = top - EDGE;
+        for (String line : title(label.title())) {
+            y -= TITLE;
+            letters.write(out, left + EDGE, y, TITLE, true, line);
+            y -= TITLE * (LEADING - 1);
         }
-        for (String said : label.lines()) {
-            for (String line : broken(printable(said), plain, TEXT)) {
-                if (y > top - HIGH + EDGE / 2) {
-                    write(out, plain, TEXT, left + EDGE, y, line);
-                    y -= TEXT * 1.35f;
-                }
+        for (String said : label.protects()) {
+            for (String line : broken(said, size)) {
+                y -= size;
+                letters.write(out, left + EDGE, y, size, true, line);
+                y -= size * (LEADING - 1);
+            }
+        }
+        List<String> others = new ArrayList<>(label.lines());
+        letters.width(label.title(), TITLE);
+        if (letters.missed()) {
+            others.add(0, BY_HAND);
+        }
+        for (String said : others) {
+            List<String> lines = broken(said, size);
+            if (y - lines.size() * size * LEADING < top - HIGH + EDGE / 2) {
+                break;
+            }
+            for (String line : lines) {
+                y -= size;
+                letters.write(out, left + EDGE, y, size, false, line);
+                y -= size * (LEADING - 1);
             }
         }
     }
 
-    private static void write(PDPageContentStream out, PDType1Font font, float size, float x, float y, String text)
-            throws IOException {
-        out.beginText();
-        out.setFont(font, size);
-        out.newLineAtOffset(x, y);
-        out.showText(text);
-        out.endText();
+    /** The largest letters in which all that protects has room. */
+    private float fitting(Label label) throws IOException {
+        float room = HIGH - 1.5f * EDGE - title(label.title()).size() * TITLE * LEADING;
+        for (float size = TEXT; size > SMALLEST; size -= 0.5f) {
+            int lines = 0;
+            for (String said : label.protects()) {
+                lines += broken(said, size).size();
+            }
+            if (lines * size * LEADING <= room) {
+                return size;
+            }
+        }
+        return SMALLEST;
     }
 
-    private static List<String> broken(String text, PDType1Font font, float size) throws IOException {
+    private List<String> title(String text) throws IOException {
+        List<String> lines = broken(text, TITLE);
+        if (lines.size() <= MOST_TITLE_LINES) {
+            return lines;
+        }
+        List<String> kept = new ArrayList<>(lines.subList(0, MOST_TITLE_LINES));
+        kept.set(MOST_TITLE_LINES - 1, kept.get(MOST_TITLE_LINES - 1) + "…");
+        return kept;
+    }
+
+    /** Broken at its spaces, and within a word that is longer than a line. */
+    private List<String> broken(String text, float size) throws IOException {
         List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();
         for (String word : text.split(" ")) {
             String longer = line.isEmpty() ? word : line + " " + word;
-            if (!line.isEmpty() && font.getStringWidth(longer) / 1_000 * size > WIDE - 2 * EDGE) {
-                lines.add(line.toString());
-                line.setLength(0);
-                line.append(word);
-            } else {
+            if (letters.width(longer, size) <= ROOM) {
                 line.setLength(0);
                 line.append(longer);
+                continue;
+            }
+            if (!line.isEmpty()) {
+                lines.add(line.toString());
+                line.setLength(0);
+            }
+            for (int letter : word.codePoints().toArray()) {
+                line.appendCodePoint(letter);
+                if (letters.width(line.toString(), size) > ROOM) {
+                    line.setLength(line.length() - Character.charCount(letter));
+                    lines.add(line.toString());
+                    line.setLength(0);
+                    line.appendCodePoint(letter);
+                }
             }
         }
         lines.add(line.toString());
         return lines;
-    }
-
-    /** The letters that every PDF reader brings along; any other in a name becomes a question mark. */
-    private static String printable(String said) {
-        return said.replace('–', '-').replace('−', '-').replaceAll("[^\\x20-\\x7e\\u00a1-\\u00ff]", "?");
     }
 }

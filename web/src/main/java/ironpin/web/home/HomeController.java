@@ -29,19 +29,25 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** The kitchen: what is under way, what is planned, what was. */
 @Controller
 class HomeController {
     private static final Logger LOG = LoggerFactory.getLogger(HomeController.class);
-    private static final int MOST = 20;
+    /** Drawn with their ribbons; the others stand below them by name. */
+    private static final int DRAWN = 6;
+
+    private static final int LISTED = 60;
 
     private final BatchStore batches;
     private final Screens screens;
     private final Plans plans;
+    private final Ended ended;
     private final Clock clock;
 
-    HomeController(BatchStore batches, Screens screens, Plans plans, Clock clock) {
+    HomeController(BatchStore batches, Screens screens, Plans plans, Ended ended, Clock clock) {
+        this.ended = ended;
         this.batches = batches;
         this.screens = screens;
         this.plans = plans;
@@ -72,20 +78,55 @@ class HomeController {
             String ribbon,
             String ribbonNarrow) {}
 
+    /** A batch by name alone. */
+    public record Row(String link, String title, String when) {}
+
+    /** @param find words of a title that are looked for in all batches */
     @GetMapping("/")
-    String home(Model model) {
-        List<Long> running = batches.numbers(Status.RUNNING, 0, MOST);
-        List<Long> planned = batches.numbers(Status.PLANNED, 0, MOST);
+    String home(@RequestParam(defaultValue = "") String find, Model model) {
+        List<Long> running = batches.numbers(Status.RUNNING, 0, LISTED);
+        List<BatchStore.Listed> planned = batches.planned(LocalDateTime.now(clock));
+        int drawn = Math.max(1, DRAWN - running.size());
         model.addAttribute(
                 "cards",
-                Stream.concat(running.stream(), planned.stream())
+                Stream.concat(running.stream(), planned.stream().limit(drawn).map(BatchStore.Listed::id))
                         .map(this::cardOrNot)
                         .toList());
+        model.addAttribute(
+                "later",
+                planned.stream().skip(drawn).limit(LISTED).map(this::row).toList());
+        model.addAttribute("notListed", Math.max(0, planned.size() - drawn - LISTED));
+        model.addAttribute("find", find.strip());
+        model.addAttribute(
+                "found",
+                find.isBlank()
+                        ? List.of()
+                        : batches.called(find.strip(), LISTED).stream()
+                                .map(this::row)
+                                .toList());
+        model.addAttribute("ended", ended.lately());
         model.addAttribute(
                 "past",
                 batches.numbers(Status.DONE, 0, 5).stream().map(this::cardOrNot).toList());
         model.addAttribute("pastCount", batches.count(Status.DONE));
         return "home";
+    }
+
+    private Row row(BatchStore.Listed one) {
+        return new Row(
+                link(one.id(), one.status()),
+                one.title(),
+                (one.status() == Status.RUNNING ? "under way · " : "") + Say.day(one.serving()) + " at "
+                        + Say.clock(one.serving()));
+    }
+
+    private static String link(long id, Status status) {
+        return "/batches/" + id
+                + switch (status) {
+                    case RUNNING -> "/run";
+                    case PLANNED -> "/table";
+                    case DONE -> "/book";
+                };
     }
 
     @GetMapping("/batches/{id}/delete")
@@ -165,12 +206,7 @@ class HomeController {
                         + Count.of(plan.balance().pieces(), "piece", "pieces"),
                 next(stored, plan),
                 stored.status().name().toLowerCase(Locale.ROOT),
-                "/batches/" + stored.id()
-                        + switch (stored.status()) {
-                            case RUNNING -> "/run";
-                            case PLANNED -> "/table";
-                            case DONE -> "/book";
-                        },
+                link(stored.id(), stored.status()),
                 RibbonPicture.wide(plan, first),
                 RibbonPicture.narrow(plan, first));
     }

@@ -1,5 +1,6 @@
 package ironpin.web.kitchen;
 
+import jakarta.servlet.DispatcherType;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -62,7 +63,11 @@ class DoorFilter extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         String host = name(request.getHeader("Host"));
-        if (!names.contains(host)) {
+        if (request.getDispatcherType() == DispatcherType.REQUEST
+                && request.getRequestURI().equals("/error")) {
+            // A page for what went wrong elsewhere, not a place to go to.
+            refuse(response, HttpServletResponse.SC_NOT_FOUND, "There is no such page.");
+        } else if (!names.contains(host)) {
             refuse(
                     response,
                     MISDIRECTED,

@@ -12,9 +12,11 @@ import ironpin.plan.LotPlan;
 import ironpin.quantity.Quoted;
 import ironpin.quantity.Temperature;
 import ironpin.quantity.UnitSystem;
+import ironpin.refusal.NotThere;
 import ironpin.store.BatchStore;
 import ironpin.store.FireStore;
 import ironpin.store.FireStore.Cooked;
+import ironpin.store.NoSuchBatch;
 import ironpin.store.WorkStore;
 import ironpin.wording.Span;
 import jakarta.annotation.PreDestroy;
@@ -28,6 +30,8 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -39,6 +43,7 @@ import tools.jackson.databind.json.JsonMapper;
 public class FireDesk {
     private static final Duration EVERY = Duration.ofMillis(500);
     private static final long SEED = 20_261_127;
+    private static final Logger LOG = LoggerFactory.getLogger(FireDesk.class);
 
     /** A real kitchen is not the model: in the simulated one pieces warm a little more slowly. */
     private static final double SIMULATED_KITCHEN = 1.08;
@@ -49,6 +54,9 @@ public class FireDesk {
     private final FireStore fire;
     private final BatchStore batches;
     private final Map<Long, Burning> burning = new ConcurrentHashMap<>();
+    /** Rounds of lots that have been left out since; an undo may bring them back. */
+    private final Map<Long, Cooked> ofNoLot = new ConcurrentHashMap<>();
+
     private volatile boolean found;
     private volatile ProbeTraits traits = ProbeTraits.USUAL;
     private final ScheduledExecutorService looker = Executors.newSingleThreadScheduledExecutor(work -> {
@@ -98,8 +106,13 @@ public class FireDesk {
             long watts) {}
 
     private void look() {
-        if (bell.listening() > 0) {
-            rounds().values().forEach(one -> bell.tell("fire", json.writeValueAsString(shown(one))));
+        try {
+            if (bell.listening() > 0) {
+                rounds().values().forEach(one -> bell.tell("fire", json.writeValueAsString(shown(one))));
+            }
+        } catch (RuntimeException odd) {
+            // Thrown on, it would be the last look of all.
+            LOG.error("the fire could not be looked at", odd);
         }
     }
 
@@ -124,12 +137,19 @@ public class FireDesk {
 
     /** Nothing of this lot is on the fire any more. */
     public void out(WorkStore.Of lot) {
+        ofNoLot.values().removeIf(one -> one.of().equals(lot));
         rounds().values().removeIf(one -> one.round().of().equals(lot));
     }
 
     private void add(Cooked round) {
-        LotPlan lot = BatchPlan.of(batches.load(round.of().batch()).batch())
-                .lot(round.of().lot());
+        LotPlan lot;
+        try {
+            lot = BatchPlan.of(batches.load(round.of().batch()).batch())
+                    .lot(round.of().lot());
+        } catch (NotThere | NoSuchBatch leftOut) {
+            ofNoLot.put(round.id(), round);
+            return;
+        }
         Load load = lot.load().counting(round.pieces());
         Course expected = Course.of(load);
         Load real = new Load(
@@ -187,6 +207,11 @@ public class FireDesk {
     }
 
     private Optional<Burning> of(WorkStore.Of lot) {
+        rounds();
+        ofNoLot.values().stream().filter(one -> one.of().equals(lot)).toList().forEach(back -> {
+            ofNoLot.remove(back.id());
+            add(back);
+        });
         return rounds().values().stream()
                 .filter(one -> one.round().of().equals(lot))
                 .findFirst();

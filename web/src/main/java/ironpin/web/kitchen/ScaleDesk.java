@@ -18,6 +18,8 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -34,6 +36,7 @@ public class ScaleDesk {
     private static final Duration PATIENCE = Duration.ofSeconds(2);
 
     private static final long SEED = 20_261_113;
+    private static final Logger LOG = LoggerFactory.getLogger(ScaleDesk.class);
 
     private final Bell bell;
     private final Clock clock;
@@ -72,8 +75,13 @@ public class ScaleDesk {
 
     private void look() {
         // Nobody looks at it: then it need not be looked at either.
-        if (bell.listening() > 0) {
-            tell(false);
+        try {
+            if (bell.listening() > 0) {
+                tell(false);
+            }
+        } catch (RuntimeException odd) {
+            // Thrown on, it would be the last look of all.
+            LOG.error("the scale could not be looked at", odd);
         }
     }
 

@@ -27,7 +27,6 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.Locale;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
@@ -204,11 +203,11 @@ class PlanController {
 
     @PostMapping("/undo")
     String undo(@PathVariable long id, From from, Model model) {
-        return changes.answer(batches.undo(id), from, model, Optional.empty());
+        return changes.kept(id, from, model, () -> batches.undo(id, from.revision()));
     }
 
     @PostMapping("/redo")
     String redo(@PathVariable long id, From from, Model model) {
-        return changes.answer(batches.redo(id), from, model, Optional.empty());
+        return changes.kept(id, from, model, () -> batches.redo(id, from.revision()));
     }
 }

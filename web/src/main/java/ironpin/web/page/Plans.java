@@ -38,17 +38,18 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Plans {
-    private static final int RECENT = 48;
+    private static final int RECENT = 200;
 
     private final KitStore kit;
     private final LaidStore laid;
     private final RunStore runs;
     private final SolverDesk desk;
     private final Clock clock;
-    private final Cache<Planned, BatchPlan> recent =
-            Caffeine.newBuilder().maximumSize(RECENT).build();
+    /** By the batch itself, which the store hands out once for each revision: comparing whole batches takes longer. */
+    private final Cache<Batch, Planned> recent =
+            Caffeine.newBuilder().weakKeys().maximumSize(RECENT).build();
 
-    private record Planned(Batch batch, Hand hand) {}
+    private record Planned(Hand hand, BatchPlan plan) {}
 
     Plans(KitStore kit, LaidStore laid, RunStore runs, SolverDesk desk, Clock clock) {
         this.kit = kit;
@@ -67,8 +68,12 @@ public class Plans {
 
     private BatchPlan first(StoredBatch stored) {
         Hand hand = kit.load().hand();
-        return recent.get(
-                new Planned(stored.batch(), hand), asked -> BatchPlan.of(asked.batch(), asked.hand(), clock.getZone()));
+        Planned known = recent.getIfPresent(stored.batch());
+        if (known == null || !known.hand().equals(hand)) {
+            known = new Planned(hand, BatchPlan.of(stored.batch(), hand, clock.getZone()));
+            recent.put(stored.batch(), known);
+        }
+        return known.plan();
     }
 
     /** What changed when the day was last planned again; nothing where nothing did. */

@@ -1,5 +1,6 @@
 package ironpin.web.portion;
 
+import ironpin.web.paper.Lettering;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -7,8 +8,6 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 
 /** A ruler as a PDF of true size: a point is 25.4/72 mm. */
 final class RulerPdf implements RulerPen<IOException> {
@@ -17,20 +16,21 @@ final class RulerPdf implements RulerPen<IOException> {
     private static final float LETTERS = 11;
 
     private final PDPageContentStream out;
-    private final PDType1Font font = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
+    private final Lettering letters;
 
-    private RulerPdf(PDPageContentStream out) {
+    private RulerPdf(PDPageContentStream out, Lettering letters) {
         this.out = out;
+        this.letters = letters;
     }
 
     static byte[] of(RulerPage page) {
         try (PDDocument document = new PDDocument()) {
             PDPage sheet = new PDPage(new PDRectangle(points(RulerPage.WIDTH), points(RulerPage.HEIGHT)));
             document.addPage(sheet);
-            document.getDocumentInformation().setTitle(printable(page.title()));
+            document.getDocumentInformation().setTitle(page.title());
             try (PDPageContentStream out = new PDPageContentStream(document, sheet)) {
                 out.setLineWidth(THIN);
-                page.draw(new RulerPdf(out));
+                page.draw(new RulerPdf(out, new Lettering(document)));
             }
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
             document.save(bytes);
@@ -50,16 +50,7 @@ final class RulerPdf implements RulerPen<IOException> {
 
     @Override
     public void text(double x, double y, String said) throws IOException {
-        out.beginText();
-        out.setFont(font, LETTERS);
-        out.newLineAtOffset(points(x), points(RulerPage.HEIGHT - y));
-        out.showText(printable(said));
-        out.endText();
-    }
-
-    /** The letters that every PDF reader brings along; any other in a name becomes a question mark. */
-    private static String printable(String said) {
-        return said.replaceAll("[^\\x20-\\x7e\\u00a1-\\u00ff]", "?");
+        letters.write(out, points(x), points(RulerPage.HEIGHT - y), LETTERS, false, said);
     }
 
     private static float points(double millimetres) {

@@ -1,0 +1,61 @@
+package ironpin.web.freezer;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import java.text.Normalizer;
+import java.util.List;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class LabelsPdfTest {
+    private static final String HOLDS =
+            "In it: gluten, crustaceans, egg, fish, peanuts, soy, milk, nuts, celery, mustard, sesame, sulphites; may hold"
+                    + " lupin (stock powder, hot sauce, dried fruit: read the packet); not known: “relish”, “aunt's paste”.";
+    private static final String RAW = "Raw. Boiled from frozen, not thawed: 12 min; at least 74 °C in the middle.";
+
+    private static String text(String title) throws IOException {
+        byte[] pdf = LabelsPdf.of(List.of(new LabelsPdf.Label(
+                title, List.of(HOLDS, RAW), List.of("Frozen 2026-11-29; at its best until about 2027-02-27"))));
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            PDFTextStripper stripper = new PDFTextStripper();
+            stripper.setSortByPosition(true);
+            return stripper.getText(document).replaceAll("\\s+", " ");
+        }
+    }
+
+    @DataProvider
+    public Object[][] titles() {
+        return new Object[][] {
+            {"20 Crescents"},
+            {"5000 " + "very long names of dumplings ".repeat(10)},
+            {"12 " + "Unbrokenword".repeat(15)},
+        };
+    }
+
+    /** However long the name, what protects is there whole. */
+    @Test(dataProvider = "titles")
+    public void theNameGivesWayAndWhatProtectsDoesNot(String title) throws IOException {
+        String said = text(title);
+        assertTrue(said.contains(HOLDS), said);
+        assertTrue(said.contains(RAW), said);
+    }
+
+    @Test
+    public void lettersOfOtherScriptsArePrinted() throws IOException {
+        for (String name : List.of("Пельмени", "Μαντί", "饺子", "ぎょうざ", "मोमो")) {
+            String said = text("12 " + name);
+            assertFalse(said.contains("?") || said.contains("□"), name + " became " + said);
+        }
+        // A reader may give radicals for the letters that look the same.
+        assertTrue(Normalizer.normalize(text("12 饺子"), Normalizer.Form.NFKC).contains("饺子"));
+        String beyond = text("12 \u1200\u1201");
+        assertTrue(beyond.contains("write it by hand"), beyond);
+        assertEquals(beyond.contains(HOLDS), true);
+    }
+}
