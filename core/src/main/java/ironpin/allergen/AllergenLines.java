@@ -14,6 +14,7 @@ import ironpin.pantry.Allergens;
 import ironpin.pantry.Flour;
 import ironpin.pantry.FlourKind;
 import ironpin.pantry.FoodName;
+import ironpin.pantry.FoodWords;
 import ironpin.pantry.Foods;
 import ironpin.wording.Name;
 import java.util.ArrayList;
@@ -41,7 +42,24 @@ public final class AllergenLines {
         }
         lines.addAll(of(batch.filling(lot.fillingNo())));
         lines.addAll(of(lot.dip()));
+        lines.addAll(unread(batch));
         return AllergenAnswer.of(lines);
+    }
+
+    /** What was not read may be in any lot: it counts in every answer until the cook says what it is. */
+    private static List<AllergenAnswer.Line> unread(Batch batch) {
+        return batch.unread().stream()
+                .map(line -> new AllergenAnswer.Line(line, allergensNamed(line)))
+                .toList();
+    }
+
+    /** Whatever a line names is in it, also where the line as a whole is not understood. */
+    private static Allergens allergensNamed(String line) {
+        Allergens whole = FoodName.read(line).allergens();
+        for (FoodWords.Named one : FoodWords.in(line)) {
+            whole = whole.plus(one.allergens());
+        }
+        return whole;
     }
 
     /** The answer for the whole supper. */
@@ -64,6 +82,7 @@ public final class AllergenLines {
             }
         }
         batch.lots().forEach(lot -> lines.addAll(of(lot.dip())));
+        lines.addAll(unread(batch));
         return AllergenAnswer.of(lines);
     }
 

@@ -35,6 +35,8 @@ import java.util.function.UnaryOperator;
  * @param lots at least one, in the order of their lanes
  * @param crew who is there and what there is
  * @param held tasks the cook put somewhere, no task twice, up to 40
+ * @param unread what a recipe said goes in and what was not understood, in its words: it has no mass and may hold anything until
+ *     the cook says what it is; up to 60 of up to 200 characters
  */
 @RecordBuilder
 public record Batch(
@@ -48,12 +50,19 @@ public record Batch(
         List<Filling> fillings,
         List<Lot> lots,
         Crew crew,
-        List<Held> held)
+        List<Held> held,
+        List<String> unread)
         implements BatchBuilder.With {
     /** More lots would not be legible, nor cookable in an evening. */
     public static final int MOST_LOTS = 6;
 
     private static final int MOST_HELD = 40;
+
+    /** More lines that were not read are no recipe. */
+    public static final int MOST_UNREAD = 60;
+
+    /** Characters of one of them. */
+    public static final int LONGEST_UNREAD = 200;
 
     public Batch {
         title = Typed.name(title);
@@ -61,6 +70,12 @@ public record Batch(
         fillings = List.copyOf(fillings);
         lots = List.copyOf(lots);
         held = List.copyOf(held);
+        unread = unread.stream().map(Typed::name).toList();
+        if (unread.size() > MOST_UNREAD
+                || unread.stream().anyMatch(line -> line.isBlank() || line.length() > LONGEST_UNREAD)) {
+            throw new Refused("up to " + MOST_UNREAD + " lines are kept that were not read, of 1 to " + LONGEST_UNREAD
+                    + " characters each");
+        }
         if (held.stream().map(Held::task).distinct().count() < held.size() || held.size() > MOST_HELD) {
             throw new Refused("up to " + MOST_HELD + " tasks are held, none of them twice");
         }

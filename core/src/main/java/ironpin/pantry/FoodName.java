@@ -302,6 +302,25 @@ public record FoodName(
         return alone;
     }
 
+    /** How many words from here on are the longest name of a food; 0 where none begins. */
+    static int longestAt(List<String> words, int from) {
+        for (int length = Math.min(LONGEST_NAME, words.size() - from); length > 0; length--) {
+            if (NAMES.containsKey(String.join(" ", words.subList(from, from + length)))) {
+                return length;
+            }
+        }
+        return 0;
+    }
+
+    /** The food of a name, in stems. */
+    static Food called(String name) {
+        return NAMES.get(name);
+    }
+
+    static boolean kitchenWord(String stem) {
+        return KITCHEN_WORDS.contains(stem) || PRESERVING.contains(stem);
+    }
+
     private static Food food(List<String> words, int[] span) {
         return NAMES.get(String.join(" ", words.subList(span[0], span[1])));
     }

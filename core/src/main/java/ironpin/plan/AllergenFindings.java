@@ -41,6 +41,20 @@ final class AllergenFindings {
         return found;
     }
 
+    /** What a recipe said goes in and nobody has understood yet. */
+    static List<Finding> unread(BatchPlan plan) {
+        List<String> unread = plan.batch().unread();
+        return unread.isEmpty()
+                ? List.of()
+                : List.of(
+                        Finding.of(
+                                Saying.LINES_UNREAD,
+                                Count.of(unread.size(), "line"),
+                                "of the recipe " + (unread.size() == 1 ? "is" : "are") + " in no sum here: "
+                                        + AllergenAnswer.quoted(unread) + ".",
+                                "Salt, fat, allergens and what is raw are not fully known until you say at the Table what it is."));
+    }
+
     /** All that is known of a lot's allergens. */
     static Finding all(BatchPlan plan, LotPlan lot) {
         AllergenAnswer answer = AllergenLines.ofLot(plan.batch(), lot.lot());

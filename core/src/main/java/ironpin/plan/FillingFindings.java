@@ -37,6 +37,7 @@ final class FillingFindings {
         lot.filling().formula().aspic().ifPresent(aspic -> soup(lot, share.made(), aspic, found));
         found.add(ratio(lot));
         CompositionFindings.of(plan, share.made(), lot, found);
+        found.addAll(AllergenFindings.unread(plan));
         found.addAll(AllergenFindings.avoided(plan, lot));
         found.add(AllergenFindings.all(plan, lot));
         leftOver(plan, lot, share).ifPresent(found::add);

@@ -175,7 +175,8 @@ public enum Saying {
     RECIPE_COOKING_SHORT(Finding.Level.LOOK),
     RECIPE_COOKING_LONG(Finding.Level.NOTE),
     RECIPE_COOKING_AGREES(Finding.Level.GOOD),
-    RECIPE_ALLERGENS(Finding.Level.NOTE);
+    RECIPE_ALLERGENS(Finding.Level.NOTE),
+    LINES_UNREAD(Finding.Level.LOOK);
 
     private final Finding.Level level;
 

@@ -49,6 +49,7 @@ final class TableFindings {
                     "for the table, " + Words.trimmed(each) + " each.",
                     held));
         }
+        found.addAll(AllergenFindings.unread(plan));
         found.addAll(AllergenFindings.avoided(plan, lot));
         if (!plan.batch().guests().avoided().isEmpty()) {
             found.add(AllergenFindings.all(plan, lot));

@@ -5,16 +5,18 @@ import ironpin.allergen.AllergenLines;
 import ironpin.pantry.Allergens;
 import ironpin.plan.Finding;
 import ironpin.plan.Saying;
+import java.util.ArrayList;
 import java.util.List;
 
-/** The allergens of every line of a recipe, whatever its amount: what is to taste or beside is eaten too. */
+/** The allergens of all that a recipe names, in its lines whatever their amount, and in its steps, remarks and title. */
 final class RecipeAllergens {
     private RecipeAllergens() {}
 
     static AllergenAnswer of(ReadRecipe recipe) {
-        List<AllergenAnswer.Line> lines = recipe.lines().stream()
+        List<AllergenAnswer.Line> lines = new ArrayList<>(recipe.lines().stream()
                 .map(line -> new AllergenAnswer.Line(line.name(), allergens(line)))
-                .toList();
+                .toList());
+        lines.addAll(FoodsSaid.in(recipe.written()).lines());
         return AllergenAnswer.of(lines);
     }
 

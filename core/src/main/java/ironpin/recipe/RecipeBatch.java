@@ -1,5 +1,6 @@
 package ironpin.recipe;
 
+import ironpin.allergen.AllergenAnswer;
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
 import ironpin.batch.Dough;
@@ -19,6 +20,8 @@ import ironpin.dough.Kneading;
 import ironpin.filling.MixSchool;
 import ironpin.filling.SafeCore;
 import ironpin.kit.Kit;
+import ironpin.pantry.Allergen;
+import ironpin.pantry.Allergens;
 import ironpin.pantry.Flour;
 import ironpin.portion.Cutting;
 import ironpin.quantity.Mass;
@@ -38,6 +41,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** Makes a batch of a recipe: its proportions and sizes, for as many as eat. What it does not say is as usual. */
 public final class RecipeBatch {
@@ -101,7 +105,43 @@ public final class RecipeBatch {
                 fillings,
                 lots,
                 Crew.USUAL,
-                List.of());
+                List.of(),
+                unread());
+    }
+
+    /**
+     * What goes into none of its parts and could matter to somebody: lines without a mass, what was not understood, and foods that
+     * only the steps name. What is known and holds nothing that is avoided need not be asked about.
+     */
+    private List<String> unread() {
+        List<AllergenAnswer.Line> open = new ArrayList<>();
+        recipe.lines().stream()
+                .filter(line -> line.grams().isEmpty() || line.place().part() == Place.Part.BESIDE)
+                .filter(line -> !(line.meaning().orElse(null) instanceof Meaning.Wrappers))
+                .forEach(line -> open.add(new AllergenAnswer.Line(
+                        line.food().known() ? line.name() : line.text(),
+                        line.food().allergens())));
+        Set<Allergen> weighed = AllergenAnswer.of(recipe.lines().stream()
+                        .filter(line -> line.grams().isPresent() && line.place().part() != Place.Part.BESIDE)
+                        .map(line ->
+                                new AllergenAnswer.Line(line.name(), line.food().allergens()))
+                        .toList())
+                .sure()
+                .keySet();
+        FoodsSaid.in(recipe.written()).lines().stream()
+                .filter(line -> !line.allergens().known()
+                        || !weighed.containsAll(line.allergens().sure()))
+                .forEach(open::add);
+        return open.stream()
+                .filter(line -> !line.allergens().equals(Allergens.NONE))
+                .map(AllergenAnswer.Line::name)
+                .map(name -> name.strip().length() <= Batch.LONGEST_UNREAD
+                        ? name.strip()
+                        : name.strip().substring(0, Batch.LONGEST_UNREAD))
+                .filter(name -> !name.isBlank())
+                .distinct()
+                .limit(Batch.MOST_UNREAD)
+                .toList();
     }
 
     private Dough dough(RecipeDough read) {

@@ -219,6 +219,7 @@ public final class Styles {
                 fillings,
                 lots,
                 Crew.USUAL,
+                List.of(),
                 List.of());
     }
 

@@ -62,7 +62,8 @@ public class BatchTest {
                         SUPPER.fillings(),
                         SUPPER.lots(),
                         SUPPER.crew(),
-                        SUPPER.held())
+                        SUPPER.held(),
+                        List.of())
             },
             {"a piece of nothing", (Runnable) () -> lot.withDoughEach(Mass.ZERO)},
             {"a monstrous piece", (Runnable) () -> lot.withFillingEach(Mass.ofGrams(501))},
@@ -106,7 +107,8 @@ public class BatchTest {
                 SUPPER.fillings(),
                 lots,
                 SUPPER.crew(),
-                SUPPER.held());
+                SUPPER.held(),
+                List.of());
     }
 
     @Test(dataProvider = "nonsense")

@@ -119,7 +119,8 @@ public final class RandomBatches {
                 fillings,
                 lots,
                 crew(),
-                List.of());
+                List.of(),
+                random.nextInt(8) == 0 ? List.of("a packet of moon dust", "peanut sauce") : List.of());
     }
 
     private Crew crew() {

@@ -206,6 +206,7 @@ public final class Situation {
             case "hold" -> Pins.move(batch, 1, Pin.valueOf(value));
             case "likes" -> batch.withGuests(batch.guests().liking(Double.parseDouble(value)));
             case "avoid" -> batch.withGuests(batch.guests().avoiding(avoided(value)));
+            case "unread" -> batch.withUnread(Arrays.asList(value.split("\\s*,\\s*")));
             case "learned" -> learned(Double.parseDouble(value));
             case "late" -> {
                 late = Duration.ofSeconds(Math.round(60 * Double.parseDouble(value)));

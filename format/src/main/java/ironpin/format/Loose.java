@@ -53,6 +53,9 @@ final class Loose {
         if (!batch.hasNonNull("guests")) {
             batch.set("guests", Spelling.JSON.valueToTree(Guests.USUAL));
         }
+        if (!batch.hasNonNull("unread")) {
+            batch.putArray("unread");
+        }
         if (!batch.hasNonNull("held")) {
             batch.putArray("held");
         }

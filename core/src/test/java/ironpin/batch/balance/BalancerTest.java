@@ -190,7 +190,8 @@ public class BalancerTest {
                 one.fillings(),
                 List.of(one.lot(1), second),
                 one.crew(),
-                one.held());
+                one.held(),
+                List.of());
         Balance balance = Balancer.solve(DoughField.FLOUR.write(
                 batch,
                 Address.dough(1),

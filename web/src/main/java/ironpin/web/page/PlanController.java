@@ -10,6 +10,7 @@ import ironpin.batch.edit.Pin;
 import ironpin.batch.edit.Pins;
 import ironpin.batch.edit.PlanField;
 import ironpin.batch.edit.PlanNumber;
+import ironpin.batch.edit.Unread;
 import ironpin.cook.CookMethod;
 import ironpin.dough.BenchFeel;
 import ironpin.kit.Hand;
@@ -98,6 +99,34 @@ class PlanController {
                                 ? "nothing"
                                 : all.stream().map(Allergen::label).sorted().collect(Collectors.joining(", "))),
                 batch -> batch.withGuests(batch.guests().avoiding(all)));
+    }
+
+    /** What a recipe said and was not understood: the cook says what it is. */
+    @PostMapping("/plan/unread")
+    String unread(@PathVariable long id, @RequestParam int index, @RequestParam String words, From from, Model model) {
+        if (words.isBlank() || words.strip().length() > Batch.LONGEST_UNREAD) {
+            throw new NotChanged(
+                    id, from, new FieldError("unread", index, words, "1 to " + Batch.LONGEST_UNREAD + " characters."));
+        }
+        return changes.changeSeen(
+                id,
+                from,
+                model,
+                batch -> Unread.at(batch, index),
+                words.strip(),
+                batch -> Unread.called(batch, index, words.strip()));
+    }
+
+    /** It is in another line, or is not put in. */
+    @PostMapping("/plan/unread/drop")
+    String dropUnread(@PathVariable long id, @RequestParam int index, From from, Model model) {
+        return changes.changeSeen(
+                id,
+                from,
+                model,
+                batch -> Unread.at(batch, index),
+                "a line that was not read, done with",
+                batch -> Unread.drop(batch, index));
     }
 
     @PostMapping("/plan/method")
