@@ -15,6 +15,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -114,6 +115,23 @@ public final class AmountReader {
         return lower.contains("spooned") ? Way.SPOONED : Way.UNSAID;
     }
 
+    /** Recipes round what they weigh. */
+    private static final double ROUNDED = 0.05;
+
+    private static final double HALF_A_GRAM = 0.5;
+    private static final double SPOON_ML = 40;
+    private static final double SPOON = 0.12;
+    private static final double FLAKES = 0.5;
+    private static final double LOOSE = 0.6;
+    private static final double PRESSED = 1.6;
+    private static final Set<Food.Role> CUT = Set.of(
+            Food.Role.VEGETABLE,
+            Food.Role.AROMATIC,
+            Food.Role.CHEESE,
+            Food.Role.NUT,
+            Food.Role.STARCHY,
+            Food.Role.MEAT);
+
     /** The parts of one text, worked out for one food. */
     private final class Sum {
         private final String text;
@@ -162,8 +180,49 @@ public final class AmountReader {
 
         private Reading.Second second(Spread first, List<Part> parts) {
             Spread grams = grams(parts);
-            boolean agrees = grams.high() * 1.02 >= first.low() && grams.low() * 0.98 <= first.high();
+            Spread wide = anyOrdinary(parts);
+            boolean agrees = wide.high() * 1.02 >= first.low() * (1 - ROUNDED) - HALF_A_GRAM
+                    && wide.low() * 0.98 <= first.high() * (1 + ROUNDED) + HALF_A_GRAM;
             return new Reading.Second(said(parts), Mass.ofGrams(grams.usual()), band(grams), agrees);
+        }
+
+        /**
+         * Everything that an ordinary cook may have had in that measure: a spoon is never quite level, a cut vegetable lies loosely
+         * or pressed, a pint is one or the other, salt is fine or in flakes.
+         */
+        private Spread anyOrdinary(List<Part> parts) {
+            Spread sum = Spread.of(0);
+            for (Part part : parts) {
+                Spread one = grams(part);
+                double low = one.low();
+                double high = one.high();
+                if (part.unit() != KitchenUnit.CUP
+                        && part.unit().kind() == KitchenUnit.Kind.NATIONAL
+                        && part.cups().isEmpty()) {
+                    for (CupStandard other : CupStandard.values()) {
+                        Spread there =
+                                filled(part, part.number().times(part.unit().millilitres(other)));
+                        low = Math.min(low, there.low());
+                        high = Math.max(high, there.high());
+                    }
+                }
+                boolean volume = part.unit().kind() == KitchenUnit.Kind.NATIONAL
+                        || part.unit().kind() == KitchenUnit.Kind.VOLUME;
+                if (volume && part.unit().size() < SPOON_ML) {
+                    low *= 1 - SPOON;
+                    high *= 1 + SPOON;
+                }
+                Food.Role role = of.map(Food::role).orElse(Food.Role.LIQUID);
+                if (volume && role == Food.Role.SALT) {
+                    low *= FLAKES;
+                }
+                if (volume && CUT.contains(role)) {
+                    low *= LOOSE;
+                    high *= PRESSED;
+                }
+                sum = sum.plus(new Spread(low, Math.max(low, Math.min(high, one.usual())), high));
+            }
+            return sum;
         }
 
         private Band<Mass> band(Spread grams) {

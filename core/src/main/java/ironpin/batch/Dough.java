@@ -3,10 +3,12 @@ package ironpin.batch;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import ironpin.dough.Bowl;
 import ironpin.dough.DoughAddition;
+import ironpin.dough.DoughBand;
 import ironpin.dough.DoughFamily;
 import ironpin.dough.DoughFormula;
 import ironpin.dough.Kneading;
 import ironpin.dough.RestPlan;
+import ironpin.quantity.Band;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Temperature;
@@ -86,5 +88,22 @@ public record Dough(
                 .rest(changed.school().restFrom(family, rest))
                 .kneading(changed)
                 .build();
+    }
+
+    /** Effective hydration it is at home in, by its family and what it is made of. */
+    public Band<Percentage> band() {
+        double wheatStarch = flours.stream()
+                .filter(part -> DoughBand.isWheatStarch(part.flour()))
+                .mapToDouble(part -> part.share().fraction())
+                .sum();
+        return DoughBand.of(family, poured(), wheatStarch);
+    }
+
+    /** Whether anything wets it besides egg and what little water is in fat. */
+    private boolean poured() {
+        return formula.lines().stream()
+                .anyMatch(line -> !line.share().isZero()
+                        && line.addition().waterShare() > 0.5
+                        && !line.addition().isEgg());
     }
 }

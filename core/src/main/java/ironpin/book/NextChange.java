@@ -12,10 +12,13 @@ import ironpin.batch.edit.PlanField;
 import ironpin.batch.edit.PlanNumber;
 import ironpin.batch.edit.RollField;
 import ironpin.cook.Steam;
+import ironpin.dough.DoughFamily;
 import ironpin.filling.SafeCore;
 import ironpin.pantry.Food;
+import ironpin.quantity.Band;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Percentage;
 import ironpin.quantity.Quoted;
 import ironpin.quantity.Temperature;
 import java.util.Optional;
@@ -29,27 +32,42 @@ public final class NextChange {
     private static final double LEFT_WORTH_A_CHANGE = 0.5;
 
     private final Outcome last;
+    private final Skin made;
     private final Lot lot;
     private final Dough dough;
     private final Filling filling;
 
-    private NextChange(Outcome last, Lot lot, Dough dough, Filling filling) {
+    private NextChange(Outcome last, Skin made, Lot lot, Dough dough, Filling filling) {
         this.last = last;
+        this.made = made;
         this.lot = lot;
         this.dough = dough;
         this.filling = filling;
     }
 
     /**
+     * What a lot was wrapped in: a lesson about one kind says nothing of another.
+     *
+     * @param family of its dough; nothing for wrappers out of a pack
+     */
+    public record Skin(Optional<DoughFamily> family) {
+        /** What this lot is wrapped in. */
+        public static Skin of(Lot lot, Dough dough) {
+            return new Skin(lot.bought().isPresent() ? Optional.empty() : Optional.of(dough.family()));
+        }
+    }
+
+    /**
      * The change to make, if any.
      *
      * @param last what came of the last lot of this style
+     * @param made what that lot was wrapped in
      * @param lot the lot being planned
      * @param dough its dough
      * @param filling its filling
      */
-    public static Optional<Suggestion> after(Outcome last, Lot lot, Dough dough, Filling filling) {
-        NextChange change = new NextChange(last, lot, dough, filling);
+    public static Optional<Suggestion> after(Outcome last, Skin made, Lot lot, Dough dough, Filling filling) {
+        NextChange change = new NextChange(last, made, lot, dough, filling);
         return change.core()
                 .or(change::burst)
                 .or(change::stuck)
@@ -93,6 +111,17 @@ public final class NextChange {
     }
 
     private Optional<Suggestion> skin() {
+        if (!made.equals(Skin.of(lot, dough))) {
+            return Optional.empty();
+        }
+        if (made.family().isEmpty()) {
+            return last.skin() == SkinVerdict.RIGHT
+                    ? Optional.empty()
+                    : Optional.of(suggest(
+                            "The bought skins were not right.",
+                            "Keep them wrapped, wet the whole rim, and choose a simple fold; or buy another kind.",
+                            Optional.empty()));
+        }
         return switch (last.skin()) {
             case RIGHT -> Optional.empty();
             case TOUGH ->
@@ -170,7 +199,13 @@ public final class NextChange {
             return Optional.empty();
         }
         double now = dough.formula().hydration().percent();
-        return fix("Water", DoughField.HYDRATION.at(Address.dough(dough.no())), now + points);
+        // Not further out of what the family bears: then it was something else.
+        Band<Percentage> bears = dough.band();
+        double effective = dough.formula().effectiveHydration().percent();
+        boolean out = points > 0
+                ? effective > bears.high().percent() + lot.method().hydrationShift()
+                : effective < bears.low().percent() + lot.method().hydrationShift();
+        return out ? Optional.empty() : fix("Water", DoughField.HYDRATION.at(Address.dough(dough.no())), now + points);
     }
 
     /** Moves the first line that does this. */

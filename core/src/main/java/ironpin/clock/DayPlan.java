@@ -82,6 +82,9 @@ public record DayPlan(List<Task> tasks, List<Wait> waits, Crew crew, List<Held> 
             tasks.addAll(own.tasks());
         }
         serve(batch, tasks);
+        afterwards(batch, tasks, lots);
+        Minded minded = new Minded(batch.guests().avoided());
+        tasks.replaceAll(minded::task);
         List<Wait> waits = Waits.of(batch, balance, tasks, lots);
         return new DayPlan(
                 tasks, waits, batch.crew(), batch.held(), batch.serving().atZone(zone));
@@ -114,6 +117,20 @@ public record DayPlan(List<Task> tasks, List<Wait> waits, Crew crew, List<Held> 
         List<TaskKey> rest = new ArrayList<>(all);
         rest.add(SERVED);
         tasks.add(Task.hands(LAST, Craft.TABLE, Station.TABLE, "The last plates to the table.", LAST_PLATES, rest));
+    }
+
+    /** Nobody at the table waits for it: it goes on beside the meal, and is done after it. */
+    private static void afterwards(Batch batch, List<Task> tasks, Map<Integer, LotTasks.OfLot> lots) {
+        TaskKey meal = tasks.get(tasks.size() - 1).of();
+        for (Lot lot : batch.lots()) {
+            for (Task task : lots.get(lot.no()).afterwards()) {
+                List<TaskKey> prior = new ArrayList<>(task.prior());
+                if (task.busy()) {
+                    prior.add(meal);
+                }
+                tasks.add(task.withPrior(prior));
+            }
+        }
     }
 
     private static void dips(Batch batch, List<Task> tasks) {

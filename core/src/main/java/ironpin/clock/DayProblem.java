@@ -32,6 +32,12 @@ final class DayProblem {
     private static final int WARM = 4;
     private static final int VESSELS = 5;
 
+    /** Key of the lag of what begins by itself: no wait of the kitchen's. */
+    static final String AT_ONCE = "at once";
+
+    /** It weighs more than any wait: a plan that breaks it is not what happens. */
+    private static final int BY_ITSELF = 12;
+
     /** Kept warm: an oven at its lowest, a lid and a cloth; there is always room. */
     private static final int ROOM_FOR_WARM = 100;
 
@@ -108,6 +114,9 @@ final class DayProblem {
             for (TaskKey before : task.prior()) {
                 lags.add(Lag.after("", number.get(before), number.get(task.of())));
             }
+            if (task.beginsByItself() && task.prior().size() == 1) {
+                lags.add(atOnce(number.get(task.prior().get(0)), number.get(task.of())));
+            }
         }
         trays().forEach((lot, trays) -> {
             for (int i = 1; i < trays.size(); i++) {
@@ -123,6 +132,12 @@ final class DayProblem {
         });
         day.waits().forEach(wait -> lags.add(lag(wait)));
         return lags;
+    }
+
+    /** Nobody has to begin it, so it cannot be put off; as in the kitchen, so in the plan. */
+    private static Lag atOnce(int before, int then) {
+        return new Lag(
+                AT_ONCE, Moment.end(before), Moment.start(then), 0, OptionalInt.of(0), Optional.empty(), BY_ITSELF);
     }
 
     /** The trays of each lot, which are filled in their order. */

@@ -12,8 +12,10 @@ import java.time.Duration;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -134,8 +136,11 @@ public final class Layout {
         Looseness looseness = Looseness.of(problem, answer);
         int[] slack = looseness.slack();
         List<Timetable.Slot> slots = new ArrayList<>();
+        Map<TaskKey, Integer> ends = new HashMap<>();
         for (int i = 0; i < day.tasks().size(); i++) {
-            Answer.Slot slot = answer.slots().get(i);
+            Answer.Slot slot = atOnce(
+                    day.tasks().get(i), problem.jobs().get(i), answer.slots().get(i), ends);
+            ends.put(day.tasks().get(i).of(), slot.end());
             List<Integer> people = slot.mode() < 0
                     ? List.of()
                     : problem.jobs().get(i).modes().get(slot.mode()).workers();
@@ -159,6 +164,15 @@ public final class Layout {
                 .map(wrong -> Clash.of(day, problem, wrong))
                 .toList();
         return new Timetable(day.serving(), slots, away, chain, solved.proof(), clashes);
+    }
+
+    /** What begins by itself does so when the work before it ends, however late it is wanted: what follows it only waits longer. */
+    private static Answer.Slot atOnce(Task task, Job job, Answer.Slot slot, Map<TaskKey, Integer> ends) {
+        if (!task.beginsByItself() || job.held().isPresent() || !ends.keySet().containsAll(task.prior())) {
+            return slot;
+        }
+        int begins = task.prior().stream().mapToInt(ends::get).max().orElse(slot.start());
+        return begins >= slot.start() ? slot : new Answer.Slot(begins, begins + slot.end() - slot.start(), slot.mode());
     }
 
     private static ZonedDateTime at(DayPlan day, int tick) {

@@ -9,11 +9,13 @@ import ironpin.cook.CookStep;
 import ironpin.cook.HeatUp;
 import ironpin.cook.Rounds;
 import ironpin.cook.Spell;
+import ironpin.cook.Start;
 import ironpin.cook.Vessel;
 import ironpin.cook.VesselKind;
 import ironpin.filling.SafeCore;
 import ironpin.quantity.Quoted;
 import ironpin.wording.Name;
+import ironpin.wording.Span;
 import ironpin.wrapper.Outline;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -32,6 +34,9 @@ final class LotTasks {
     private static final int MOST_TRAYS = 16;
 
     private static final Duration PUT_IN = Duration.ofSeconds(30);
+    private static final Duration INTO_THE_FREEZER = Duration.ofMinutes(1);
+    private static final Duration BAGGING = Duration.ofMinutes(2);
+    private static final double BAGGING_A_PIECE_SECONDS = 2;
     private static final Duration TEND = Duration.ofSeconds(30);
 
     /** Nothing else is taken up for less: hands are wiped and floury again by then. */
@@ -44,6 +49,10 @@ final class LotTasks {
     private final List<Task> tasks = new ArrayList<>();
     /** The trays of each round, then those for the freezer. */
     private final List<List<TaskKey>> trays = new ArrayList<>();
+    /** Trays that go into the freezer. */
+    private final List<TaskKey> frozen = new ArrayList<>();
+
+    private final List<Task> afterwards = new ArrayList<>();
 
     private LotTasks(Batch batch, Balance.OfLot share, Lot lot, Rounds rounds) {
         this.batch = batch;
@@ -58,8 +67,9 @@ final class LotTasks {
      * @param tasks shaping first
      * @param trays of each round, and after the last round those for the freezer
      * @param rounds it is cooked in, listed or not
+     * @param afterwards what nobody at the table waits for: pieces become hard, and are bagged
      */
-    record OfLot(List<Task> tasks, List<List<TaskKey>> trays, int rounds) {
+    record OfLot(List<Task> tasks, List<List<TaskKey>> trays, int rounds, List<Task> afterwards) {
         /** The tray that is shaped first; none where nothing is. */
         List<TaskKey> first() {
             return trays.stream().flatMap(List::stream).limit(1).toList();
@@ -71,9 +81,71 @@ final class LotTasks {
         LotTasks made = new LotTasks(batch, share, lot, rounds);
         if (share.pieces() > 0 && !lot.stashed()) {
             made.shape(after);
+            made.freeze();
         }
         made.cook();
-        return new OfLot(made.tasks, made.trays, rounds.sizes().size());
+        return new OfLot(made.tasks, made.trays, rounds.sizes().size(), made.afterwards);
+    }
+
+    /** Whether what is cooked today is frozen before, although it does not come out of a bag. */
+    private boolean frozenFirst() {
+        return lot.cooking().from() == Start.FREEZER && !lot.stashed() && share.toTable() > 0;
+    }
+
+    /** Trays go in as they are full, become hard, and what is kept is bagged; each is a task of the day. */
+    private void freeze() {
+        int groups = trays.size();
+        for (int group = 0; group < groups; group++) {
+            boolean kept = share.toFreezer() > 0 && group == groups - 1;
+            if (kept || frozenFirst()) {
+                trays.get(group).forEach(this::intoTheFreezer);
+            }
+        }
+        if (frozen.isEmpty()) {
+            return;
+        }
+        String name = Name.within(lot.name());
+        Hardening hard = Hardening.of(lot, share);
+        Task hardens = Task.waiting(
+                        new TaskKey.Hardened(lot.no()),
+                        Station.COOK,
+                        "The " + name + " become hard in the freezer.",
+                        Pace.minutes(hard.most().toSeconds() / 60.0),
+                        frozen)
+                .withDetail("Apart on their trays, " + Span.inMinutes(hard.least()) + " to "
+                        + Span.inMinutes(hard.most()) + " (est.): until a finger leaves no mark.");
+        if (frozenFirst()) {
+            tasks.add(hardens);
+        } else {
+            afterwards.add(hardens);
+        }
+        if (share.toFreezer() > 0) {
+            Duration time = BAGGING.plusSeconds(Math.round(BAGGING_A_PIECE_SECONDS * share.toFreezer()));
+            afterwards.add(
+                    Task.hands(
+                                    new TaskKey.Bagged(lot.no()),
+                                    Craft.TABLE,
+                                    Station.COOK,
+                                    "Bag and label " + share.toFreezer() + " " + name + ".",
+                                    time,
+                                    List.of(hardens.of()))
+                            .withDetail(
+                                    "Kind, day, raw or not, what is in it and how it is cooked: the freezer's page prints labels."));
+        }
+    }
+
+    private void intoTheFreezer(TaskKey tray) {
+        int no = ((TaskKey.Shaped) tray).tray();
+        TaskKey key = new TaskKey.Frozen(lot.no(), no);
+        frozen.add(key);
+        tasks.add(Task.hands(
+                        key,
+                        Craft.TABLE,
+                        Station.COOK,
+                        "Tray " + no + " of the " + Name.within(lot.name()) + " into the freezer.",
+                        INTO_THE_FREEZER,
+                        List.of(tray))
+                .withDetail("Raw, apart on a dusted tray, nothing on top."));
     }
 
     /** Whether every round is a task of its own. */
@@ -148,7 +220,7 @@ final class LotTasks {
         String verbs = count == 1 ? verbs(lot) : Name.within(verbs(lot));
         String title = which + verbs + " " + tray.pieces + " " + Name.within(lot.name()) + ".";
         String so = count == 1 ? "" : " " + (done + tray.pieces) + " of " + share.pieces() + " then.";
-        String detail = freezes ? "To the freezer as soon as the tray is full." : "Keep them covered.";
+        String detail = freezes || frozenFirst() ? "To the freezer as soon as the tray is full." : "Keep them covered.";
         return Task.hands(
                         key, bought ? Craft.WRAPPING : Craft.SHAPING, Station.PORTION, title, time(tray.pieces), after)
                 .withWork(new Work.Throughout(bought ? Craft.WRAPPING : Craft.SHAPING, true))
@@ -196,6 +268,9 @@ final class LotTasks {
             TaskKey key = new TaskKey.Cooked(lot.no(), i + 1);
             List<TaskKey> after = new ArrayList<>(List.of(before));
             after.addAll(i < trays.size() ? trays.get(i) : List.of());
+            if (frozenFirst()) {
+                after.add(new TaskKey.Hardened(lot.no()));
+            }
             String name = Name.within(lot.name());
             int size = rounds.sizes().get(i);
             String title = !listed(rounds)

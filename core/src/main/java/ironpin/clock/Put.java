@@ -79,7 +79,11 @@ public record Put(Optional<String> refusal, Solved laid) {
         Map.Entry<Integer, Integer> longest = found.longer().entrySet().stream()
                 .max(Comparator.comparing(Map.Entry::getValue))
                 .orElseThrow();
-        Gap.Kind kind = Gap.Kind.valueOf(problem.lags().get(longest.getKey()).key());
+        String key = problem.lags().get(longest.getKey()).key();
+        if (key.equals(DayProblem.AT_ONCE)) {
+            return "a rest begins by itself when the work before it ends: move that";
+        }
+        Gap.Kind kind = Gap.Kind.valueOf(key);
         long minutes = minutes(longest.getValue());
         return switch (kind) {
             case DOUGH_RESTS -> "a dough would stand " + minutes + " min too long";

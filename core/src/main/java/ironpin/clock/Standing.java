@@ -134,7 +134,7 @@ public record Standing(
     }
 
     /** Whether a task is done, in hand or under way: it is where it is, whatever the plan says. */
-    boolean touched(String key) {
+    public boolean touched(String key) {
         return done.containsKey(key) || begun.containsKey(key) || timed.containsKey(key);
     }
 

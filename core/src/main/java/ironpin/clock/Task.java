@@ -99,6 +99,11 @@ public record Task(
         return !busy() && means.isEmpty();
     }
 
+    /** Whether it begins by itself the moment that what is before it is over: a rest, a cooling, something that sets or hardens. */
+    boolean beginsByItself() {
+        return waits() && !prior.isEmpty();
+    }
+
     /** Whether a timer makes sense: it gets on by itself for a while, or has timed steps. */
     public boolean timed() {
         return !(work instanceof Work.Throughout) || !spells.isEmpty();

@@ -50,6 +50,43 @@ public sealed interface TaskKey {
     }
 
     /**
+     * A tray of a lot that is put into the freezer.
+     *
+     * @param lot number of the lot
+     * @param tray from 1, as it was shaped
+     */
+    record Frozen(int lot, int tray) implements TaskKey {
+        @Override
+        public String text() {
+            return "lot-" + lot + ".freeze-" + tray;
+        }
+    }
+
+    /**
+     * A lot's pieces that become hard in the freezer.
+     *
+     * @param lot number of the lot
+     */
+    record Hardened(int lot) implements TaskKey {
+        @Override
+        public String text() {
+            return "lot-" + lot + ".hard";
+        }
+    }
+
+    /**
+     * A lot's hard pieces that are bagged and labelled.
+     *
+     * @param lot number of the lot
+     */
+    record Bagged(int lot) implements TaskKey {
+        @Override
+        public String text() {
+            return "lot-" + lot + ".bag";
+        }
+    }
+
+    /**
      * A lot's vessel that gets hot.
      *
      * @param lot number of the lot

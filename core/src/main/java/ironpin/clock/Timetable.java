@@ -76,6 +76,21 @@ public record Timetable(
         return serving.plus(late());
     }
 
+    /** The same for a table that much later: what nobody has touched yet is later too, the rest stays where it is. */
+    public Timetable forATable(Duration later, Predicate<String> stays) {
+        List<Slot> moved = slots.stream()
+                .map(slot -> stays.test(slot.task().key())
+                        ? slot
+                        : new Slot(
+                                slot.task(),
+                                slot.start().plus(later),
+                                slot.end().plus(later),
+                                slot.people(),
+                                slot.slack()))
+                .toList();
+        return new Timetable(serving, moved, putAway, chain, proof, clashes);
+    }
+
     /** The same, of which it is asked no more whether these tasks can be as they are laid out: they were. */
     Timetable asItWas(Predicate<String> these) {
         List<Clash> still = clashes.stream()

@@ -9,8 +9,11 @@ import ironpin.crew.Plates;
 import ironpin.dough.RestPlan;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 
 /** Everything of a day that must not wait too long. */
 final class Waits {
@@ -32,7 +35,7 @@ final class Waits {
         batch.doughs().forEach(waits::dough);
         batch.fillings().forEach(waits::filling);
         batch.lots().forEach(waits::lot);
-        if (tasks.get(tasks.size() - 1).of().equals(DayPlan.LAST)) {
+        if (tasks.stream().anyMatch(task -> task.of().equals(DayPlan.LAST))) {
             waits.all.add(Wait.between(
                             Gap.Kind.TABLE_WAITS,
                             0,
@@ -106,20 +109,36 @@ final class Waits {
                 .findFirst()
                 .orElse(Duration.ZERO);
         for (Lot lot : filled) {
-            List<Task> own = lots.get(lot.no()).tasks();
-            Task last = own.get(own.size() - 1);
             TaskKey tray = shaping(lot).get(0);
-            boolean cooked = last.of() instanceof TaskKey.Cooked;
-            Wait bowl = Wait.between(Gap.Kind.FILLING_IS_OUT, filling.no(), mixed, last.of(), Limits.OUT_OF_THE_FRIDGE)
-                    .fromStart()
-                    .or(Wait.Place.FRIDGE);
-            // In the fridge until its first piece: out while it is made, and from then on.
-            Wait used = Wait.between(Gap.Kind.FILLING_IS_OUT, filling.no(), tray, last.of(), Limits.OUT_OF_THE_FRIDGE)
-                    .fromStart()
-                    .waited(mixing);
-            all.add(cooked ? bowl : bowl.toItsEnd());
-            all.add(cooked ? used : used.toItsEnd());
+            for (TaskKey last : ends(lot)) {
+                boolean cooked = last instanceof TaskKey.Cooked;
+                Wait bowl = Wait.between(Gap.Kind.FILLING_IS_OUT, filling.no(), mixed, last, Limits.OUT_OF_THE_FRIDGE)
+                        .fromStart()
+                        .or(Wait.Place.FRIDGE);
+                // In the fridge until its first piece: out while it is made, and from then on.
+                Wait used = Wait.between(Gap.Kind.FILLING_IS_OUT, filling.no(), tray, last, Limits.OUT_OF_THE_FRIDGE)
+                        .fromStart()
+                        .waited(mixing);
+                all.add(cooked ? bowl : bowl.toItsEnd());
+                all.add(cooked ? used : used.toItsEnd());
+            }
         }
+    }
+
+    /** Where the last pieces of a lot come into the heat or the cold: its last round, and its last tray in the freezer. */
+    private List<TaskKey> ends(Lot lot) {
+        List<TaskKey> keys = lots.get(lot.no()).tasks().stream().map(Task::of).toList();
+        List<TaskKey> ends = new ArrayList<>();
+        boolean frozenFirst = keys.stream().anyMatch(TaskKey.Hardened.class::isInstance);
+        if (!frozenFirst) {
+            last(keys, TaskKey.Cooked.class).ifPresent(ends::add);
+        }
+        last(keys, TaskKey.Frozen.class).ifPresent(ends::add);
+        return ends;
+    }
+
+    private static Optional<TaskKey> last(List<TaskKey> keys, Class<? extends TaskKey> kind) {
+        return keys.stream().filter(kind::isInstance).reduce((first, second) -> second);
     }
 
     private void lot(Lot lot) {
@@ -128,9 +147,22 @@ final class Waits {
                 .map(Task::of)
                 .filter(TaskKey.Cooked.class::isInstance)
                 .toList();
+        Set<TaskKey> frozen = new HashSet<>();
+        for (Task task : own.tasks()) {
+            if (task.of() instanceof TaskKey.Frozen tray) {
+                TaskKey shaped = new TaskKey.Shaped(lot.no(), tray.tray());
+                frozen.add(shaped);
+                all.add(Wait.between(Gap.Kind.PIECES_WAIT, lot.no(), shaped, tray, Limits.WRAPPED)
+                        .fromStart()
+                        .or(Wait.Place.FRIDGE));
+            }
+        }
         for (int i = 0; i < rounds.size(); i++) {
             TaskKey round = rounds.get(i);
             for (TaskKey tray : i < own.trays().size() ? own.trays().get(i) : List.<TaskKey>of()) {
+                if (frozen.contains(tray)) {
+                    continue;
+                }
                 all.add(Wait.between(Gap.Kind.PIECES_WAIT, lot.no(), tray, round, Limits.WRAPPED)
                         .fromStart()
                         // More rounds than are listed have more pieces than one tray holds.

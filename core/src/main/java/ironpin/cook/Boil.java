@@ -12,7 +12,7 @@ import java.util.Locale;
  */
 public record Boil(School by) implements CookMethod {
     /** Six minutes for a crescent of 33 g in all. */
-    private static final double MINUTES = 6;
+    private static final double MINUTES = 8;
 
     private static final double REFERENCE_GRAMS = 33;
     /** What goes in at once to keep a boil gentle, g. */

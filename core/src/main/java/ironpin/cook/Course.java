@@ -1,6 +1,7 @@
 package ironpin.cook;
 
 import ironpin.heat.Conduction;
+import ironpin.heat.HeatPiece;
 import ironpin.heat.HeatRun;
 import ironpin.quantity.Temperature;
 import java.time.Duration;
@@ -29,12 +30,19 @@ public record Course(HeatRun run, List<Mark> marks, Duration total, Optional<Dur
 
     /** A round. */
     public static Course of(Load load) {
+        return of(load, Unknowns.NONE);
+    }
+
+    /** The same as it may really be. */
+    static Course of(Load load, Unknowns unknowns) {
         Duration total = Cooking.time(load.spells());
         long on = Math.max(Math.round(total.toSeconds() * (ON - 1)), LEAST_ON.toSeconds());
         Duration watched = total.plusSeconds(on);
-        Hearth hearth = new Hearth(load);
-        HeatRun run =
-                Conduction.run(load.body(), load.start(), hearth, watched.compareTo(LONGEST) > 0 ? LONGEST : watched);
+        Hearth hearth = new Hearth(load, unknowns);
+        double half = unknowns.half();
+        HeatPiece body = load.body().scaled(half * half * half).conducting(unknowns.conductivity());
+        Temperature start = Temperature.ofCelsius(load.start().celsius() + unknowns.startKelvin());
+        HeatRun run = Conduction.run(body, start, hearth, watched.compareTo(LONGEST) > 0 ? LONGEST : watched);
         List<Mark> marks = new ArrayList<>();
         hearth.began().forEach(one -> marks.add(new Mark(one.spell(), seconds(one.from()))));
         Optional<Duration> dry = Double.isNaN(hearth.dryAt()) ? Optional.empty() : Optional.of(seconds(hearth.dryAt()));

@@ -10,6 +10,7 @@ final class Hearth implements Surroundings {
     record Began(Spell spell, double from, double water) {}
 
     private final Load load;
+    private final Unknowns unknowns;
     private final List<Began> began = new ArrayList<>();
     private int at = -1;
     private double now;
@@ -19,8 +20,9 @@ final class Hearth implements Surroundings {
     private double dryAt = Double.NaN;
     private double wet;
 
-    Hearth(Load load) {
+    Hearth(Load load, Unknowns unknowns) {
         this.load = load;
+        this.unknowns = unknowns;
         next();
     }
 
@@ -75,12 +77,12 @@ final class Hearth implements Surroundings {
 
     @Override
     public double celsius(boolean below) {
-        return medium.celsius(below ^ turned);
+        return medium.celsius(below ^ turned) + unknowns.mediumKelvin();
     }
 
     @Override
     public double transfer(boolean below) {
-        return medium.transfer(below ^ turned);
+        return medium.transfer(below ^ turned) * unknowns.film();
     }
 
     @Override

@@ -39,7 +39,7 @@ public record PotLoad(Temperature lowest, Optional<Duration> back) {
                 load.start(),
                 load.vessel(),
                 load.ovenCelsius());
-        HeatRun run = Conduction.rough(load.body(), load.start(), new Hearth(alone), watched);
+        HeatRun run = Conduction.rough(load.body(), load.start(), new Hearth(alone, Unknowns.NONE), watched);
         double lowest = Double.MAX_VALUE;
         int last = 0;
         for (int i = 0; i < run.samples(); i++) {

@@ -12,7 +12,7 @@ import java.util.Locale;
  */
 public record ShallowFry(Oil oil) implements CookMethod {
     /** Three and a half minutes a side for a piece of 33 g in all. */
-    private static final double MINUTES_A_SIDE = 3.5;
+    private static final double MINUTES_A_SIDE = 4;
 
     private static final double REFERENCE_GRAMS = 33;
     private static final Duration DRAIN = Duration.ofMinutes(1);

@@ -6,9 +6,9 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * Pieces laid out in a vessel: the fullest of several brick and square lattices, each tried at several offsets and turned, of rings along the
- * wall, and of pieces {@link Snug pushed} apart. Not a proof of the optimum, but within a tenth of the best that is known, and
- * something hands can copy.
+ * Pieces laid out in a vessel: up to 29 round ones as close as anybody knows ({@link BestCircles}); otherwise the fullest of several
+ * brick and square lattices, each tried at several offsets and turned, of rings along the wall, and of pieces {@link Snug pushed}
+ * apart. Not a proof of the optimum, but within a tenth of the best that is known, and something hands can copy.
  *
  * @param piece the footprint of one piece
  * @param wall the vessel
@@ -81,11 +81,17 @@ public record VesselPacking(Footprint piece, Wall wall, double gapMm, List<Place
                 best = fuller(best, lattices(piece, wall, gap, brick, turn));
             }
         }
+        boolean known = false;
         if (asked.wall() instanceof Wall.Round circle) {
-            best = fuller(
-                    best, round ? rings((piece.lengthMm() + gap) / 2, circle.radius()) : spokes(piece, wall, gap));
+            double half = (piece.lengthMm() + gap) / 2;
+            List<Place> closest = round ? BestCircles.in(half, circle.radius()) : List.of();
+            // Nobody knows how to lay more of so few.
+            known = round && closest.size() < BestCircles.most();
+            best = known
+                    ? closest
+                    : fuller(fuller(best, closest), round ? rings(half, circle.radius()) : spokes(piece, wall, gap));
         }
-        best = pushed(best, piece, wall, gap);
+        best = known ? best : pushed(best, piece, wall, gap);
         List<Place> fromTheMiddle = best.stream()
                 .sorted(Comparator.comparingDouble(place -> Math.hypot(place.xMm(), place.yMm())))
                 .toList();

@@ -49,6 +49,11 @@ public record Person(String name, Set<Skill> does, Optional<LocalTime> comes, Op
         return Math.max(FASTEST, Math.min(SLOWEST, percent));
     }
 
+    /** That they leave the kitchen, said to whoever is addressed or of somebody else. */
+    public String hasToGo() {
+        return name + (name.equals("You") ? " have to go" : " has to go");
+    }
+
     /** Whether they do this. */
     public boolean does(Skill skill) {
         return does.contains(skill);

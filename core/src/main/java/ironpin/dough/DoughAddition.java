@@ -86,4 +86,9 @@ public enum DoughAddition {
             default -> "";
         };
     }
+
+    /** Whether it is egg, whole or a part of it. */
+    public boolean isEgg() {
+        return this == EGG || this == YOLK || this == EGG_WHITE;
+    }
 }

@@ -20,7 +20,7 @@ public enum DoughFamily {
     WHOLEMEAL("Wholemeal flatbread dough", 62, 75, 15, 45, 20, 30),
     OILED_SHEET("Rolled sheet with oil", 48, 56, 30, 40, 30, 90),
     MAIZE("Maize dough", 130, 200, 35, 50, 10, 15),
-    CLEAR_STARCH("Clear starch dough", 70, 110, 98, 100, 0, 0);
+    CLEAR_STARCH("Clear starch dough", 65, 95, 98, 100, 0, 0);
 
     private final String label;
     private final Band<Percentage> hydration;

@@ -19,7 +19,7 @@ import java.util.Optional;
  * @param saltOpen known lines whose salt only their packet tells
  * @param meat share of meat, its fat included
  * @param liquid share of liquid worked in
- * @param vegetable share of vegetables and aromatics
+ * @param vegetable share of vegetables, onions and fresh herbs among them; spices, garlic and ginger season and are none
  * @param fatOfMeat fat of the meat, with the oil and fat added to it; absent without meat
  * @param unknown lines that no food is known for
  * @param guessed lines that are taken for something without being sure
@@ -66,6 +66,9 @@ public record Composition(
     public static final Percentage WANTED_FAT = Percentage.of(25);
 
     /** A line whose packet could move the salt of the whole filling by less than this is not worth a word. */
+    /** Water in what counts as a vegetable and not as a seasoning, as a share. */
+    private static final double JUICY = 0.8;
+
     private static final double OPEN_WORTH_NAMING = 0.0005;
 
     public Composition {
@@ -144,7 +147,8 @@ public record Composition(
             // Set stock is cubes: nothing the meat has to hold.
             boolean set = spoken.done().filter(Treatment.SET::equals).isPresent();
             liquid += food.role() == Food.Role.LIQUID && !set ? share : 0;
-            vegetable += food.role() == Food.Role.VEGETABLE || food.role() == Food.Role.AROMATIC ? share : 0;
+            boolean juicy = food.role() == Food.Role.AROMATIC && food.water() >= JUICY;
+            vegetable += food.role() == Food.Role.VEGETABLE || juicy ? share : 0;
             if (flesh || food.role() == Food.Role.OIL) {
                 softFat += share * food.fat();
                 soft += share;

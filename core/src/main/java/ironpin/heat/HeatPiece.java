@@ -62,6 +62,11 @@ public record HeatPiece(Form form, Length half, Length skin, Matter inside, Matt
         return new HeatPiece(form, half, skin, inside.slower(times), outside.slower(times));
     }
 
+    /** The same piece conducting so much better. @param times above 0 */
+    public HeatPiece conducting(double times) {
+        return new HeatPiece(form, half, skin, inside.conducting(times), outside.conducting(times));
+    }
+
     /** The same piece with another mass: every length by the cube root. @param ratio of the masses, above 0 */
     public HeatPiece scaled(double ratio) {
         double by = Math.cbrt(ratio);

@@ -97,9 +97,9 @@ final class ClockFindings {
                                 figure,
                                 "is how long the "
                                         + plan.batch().filling(gap.no()).called()
-                                        + " is out of the fridge, from the bowl to the heat (est.): at most "
+                                        + " is out of the fridge, from the bowl to the heat or the freezer (est.): at most "
                                         + most + " in all.",
-                                "Keep the bowl in the fridge and take out a part at a time, and put full trays back.");
+                                "Make it in halves, the second when the first is wrapped; or stand the bowl in ice, keep it in the fridge between trays and put full trays back.");
                     case PIECES_WAIT ->
                         Finding.of(
                                 Saying.PIECES_WAIT,
@@ -173,6 +173,6 @@ final class ClockFindings {
                         + plan.batch().filling(gap.no()).called() + " (est.), "
                         + Span.inMinutes(gap.longest()) + " until the first.",
                 "Salted greens weep on after " + Span.inMinutes(Limits.SALTED_GREENS)
-                        + ": keep the bowl cold and tilt the juice off.");
+                        + ": make the filling in halves, or keep the bowl cold and tilt the juice off.");
     }
 }

@@ -20,6 +20,9 @@ import java.util.Optional;
 
 /** How many at once, for how long, and to which core temperature. */
 final class CookFindings {
+    /** From so many on, a day is made of rounds. */
+    private static final int MANY_ROUNDS = 8;
+
     private static final double QUARTER = 15;
     private static final double SECONDS = 60;
 
@@ -32,6 +35,18 @@ final class CookFindings {
             return found;
         }
         found.add(rounds(lot, rounds));
+        if (rounds.sizes().size() >= MANY_ROUNDS && rounds.packing().count() > 0) {
+            found.add(Finding.of(
+                    Saying.ROUNDS_MANY,
+                    Count.of(rounds.sizes().size(), "round"),
+                    "one after another take "
+                            + Span.inMinutes(lot.roundTime()
+                                    .plus(Pace.BETWEEN_ROUNDS)
+                                    .multipliedBy(rounds.sizes().size()))
+                            + " (est.).",
+                    "A second " + lot.lot().vessel().kind().label()
+                            + " on another burner, a wider one, or smaller pieces shorten the evening."));
+        }
         Duration time = lot.roundTime();
         found.add(Finding.of(
                 Saying.ROUND_TIME,
@@ -85,16 +100,26 @@ final class CookFindings {
                         });
     }
 
-    /** How far the spells bring the middle, by the heavier pieces; the printed figures are those of the verdict. */
+    /** How far the spells bring the middle, by the late edge; the printed figures are those of the verdict. */
     private static Finding inside(LotPlan lot, InsidePiece inside) {
         String safe = Words.celsius(inside.safe().celsius());
         Duration total = inside.course().total();
         String start = lot.lot().cooking().from().label();
+        if (inside.most().isEmpty() && inside.usual().isPresent()) {
+            return Finding.of(
+                    Saying.INSIDE_LATE,
+                    Words.celsius(Math.floor(inside.lateAtEnd())),
+                    "in the middle is all that the late ones come to when the spells end (est.); " + safe
+                            + " is wanted.",
+                    "Longer under the lid with a little more water, fewer at once, or smaller pieces. The probe decides."
+                            + UsualMinutes.said(lot));
+        }
         if (inside.most().isEmpty()) {
             return Finding.of(
                     Saying.INSIDE_NEVER,
-                    Words.celsius(Math.floor(inside.heavyAtEnd())),
-                    "in the middle when the spells end (est.), by a piece 15 % heavier; " + safe + " is wanted.",
+                    Words.celsius(Math.floor(inside.lateAtEnd())),
+                    "in the middle when the spells end (est.), where what is not known is against it; " + safe
+                            + " is wanted.",
                     "These spells do not get there, however long the last one lasts. Turn up, cover, or make smaller pieces.");
         }
         Duration most = InsidePiece.up(inside.most().get());
@@ -105,7 +130,8 @@ final class CookFindings {
                         + Count.of(taught.lessons(), "reading") + ").";
         String spread = "Straight " + start + ", "
                 + inside.least().map(InsidePiece::up).map(Span::of).orElse("?") + " to " + Span.of(most)
-                + " for pieces 15 % lighter or heavier. " + probe;
+                + " in eight cases of ten: mass, form, start and the heat that passes are not known better. " + probe
+                + UsualMinutes.said(lot);
         if (most.compareTo(total) <= 0) {
             return Finding.of(
                     Saying.INSIDE_SAFE,
@@ -125,8 +151,7 @@ final class CookFindings {
         return Finding.of(
                 Saying.INSIDE_LATE,
                 Span.of(most),
-                "until the heavier pieces have " + safe + " in the middle (est.); the spells last " + Span.of(total)
-                        + ".",
+                "until the late ones have " + safe + " in the middle (est.); the spells last " + Span.of(total) + ".",
                 spread,
                 new Fix(
                         "Spell " + (last + 1) + " for " + Words.two(minutes) + " min",

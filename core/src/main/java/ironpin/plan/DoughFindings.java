@@ -31,6 +31,9 @@ import java.util.Optional;
 
 /** Whether the dough is in its band, its water right and its rest long enough. */
 final class DoughFindings {
+    /** Below this no starch swells, whatever is poured. */
+    private static final double SCALDS_C = 55;
+
     private static final Duration A_MINUTE = Duration.ofMinutes(1);
 
     private static final double BOILING_C = 95;
@@ -202,7 +205,9 @@ final class DoughFindings {
                         Saying.WATER_COOL,
                         figure,
                         text,
-                        "Cooler water scalds less starch: the skin comes out firmer than this family.",
+                        dough.family().water().high().celsius() < SCALDS_C
+                                ? "Cold water slows the dough: it takes longer to come together and to rest."
+                                : "Cooler water scalds less starch: the skin comes out firmer than this family.",
                         fix)
                 : Finding.of(
                         Saying.WATER_HOT,

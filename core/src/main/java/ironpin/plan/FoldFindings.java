@@ -82,8 +82,9 @@ final class FoldFindings {
         boolean bought = lot.lot().bought().isPresent();
         String why = "A " + (bought ? "wrapper of " : "disc of ")
                 + Words.mm(lot.lot().wide().millimetres()) + " closes with ease round "
-                + Words.grams(room.comfortable().grams()) + " and at all round "
-                + Words.grams(room.bound().grams())
+                + Words.grams(room.comfortable().grams()) + ", as it is rolled round "
+                + Words.grams(room.bound().grams()) + ", and pulled as far as it goes round "
+                + Words.grams(room.most().grams())
                 + (bought
                         ? " (est.: geometry; a bought wrapper hardly stretches)."
                         : " (est.: geometry, stretched by "
@@ -97,19 +98,22 @@ final class FoldFindings {
         }
         double wanted = Words.floorTenth(room.comfortable().grams());
         List<Fix> fixes = fixes(lot, filling, wanted);
-        boolean bursts = Side.of(filling.grams(), 0, room.bound().grams(), Words::grams) == Side.ABOVE;
+        boolean bursts = Side.of(filling.grams(), 0, room.most().grams(), Words::grams) == Side.ABOVE;
+        boolean hard = Side.of(filling.grams(), 0, room.bound().grams(), Words::grams) == Side.ABOVE;
         return bursts
                 ? new Finding(
                         Saying.ROOM_BURST,
                         Words.grams(filling.grams()),
-                        "of filling: the fold holds " + Words.grams(room.bound().grams()) + " at all, "
+                        "of filling: the fold holds " + Words.grams(room.most().grams())
+                                + " pulled as far as it goes, "
                                 + Words.grams(room.comfortable().grams()) + " with ease (est.).",
                         why,
                         fixes)
                 : new Finding(
                         Saying.ROOM_TIGHT,
                         Words.grams(filling.grams()),
-                        "of filling is tight: the fold closes with ease round "
+                        (hard ? "of filling is hard to close: pull the skin well; " : "of filling is tight: ")
+                                + "the fold closes with ease round "
                                 + Words.grams(room.comfortable().grams()) + " (est.).",
                         why,
                         fixes);

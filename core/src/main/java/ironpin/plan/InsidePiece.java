@@ -3,23 +3,25 @@ package ironpin.plan;
 import ironpin.cook.Cooking;
 import ironpin.cook.Course;
 import ironpin.cook.Load;
+import ironpin.cook.SafeTime;
 import ironpin.cook.Start;
 import ironpin.filling.SafeCore;
-import ironpin.heat.HeatPiece;
+import ironpin.pantry.RawKind;
+import ironpin.quantity.Belief;
 import ironpin.quantity.Temperature;
 import ironpin.worked.WorkedOut;
 import java.time.Duration;
 import java.util.Optional;
 
 /**
- * What happens inside one piece of a lot in its fullest round (est.), and how far apart pieces of one hand are.
+ * What happens inside one piece of a lot in its fullest round (est.), and how sure that is ({@link SafeTime}).
  *
  * @param course the round
  * @param safe the middle that is wanted
  * @param usual when it is reached
- * @param least by a piece 15 % lighter
- * @param most by a piece 15 % heavier
- * @param heavyAtEnd middle of the heavier piece when the spells end, °C
+ * @param least when it is reached in one case of ten
+ * @param most when it is reached in nine cases of ten; for poultry, in all but one of forty
+ * @param lateAtEnd middle of the late case when the spells end, °C
  */
 public record InsidePiece(
         Course course,
@@ -27,7 +29,7 @@ public record InsidePiece(
         Optional<Duration> usual,
         Optional<Duration> least,
         Optional<Duration> most,
-        double heavyAtEnd) {
+        double lateAtEnd) {
     /** Where a skin in water begins to dissolve. */
     private static final Temperature SKIN_COOKS = Temperature.ofCelsius(90);
 
@@ -35,7 +37,7 @@ public record InsidePiece(
     private static final int KEPT = 120;
     private static final WorkedOut<Asked, InsidePiece> FOUND = new WorkedOut<>(KEPT, InsidePiece::work);
 
-    private record Asked(Load load, Temperature safe) {}
+    private record Asked(Load load, SafeCore core, Belief taught) {}
 
     /** A piece of this lot as it is planned; absent if there is none. */
     public static Optional<InsidePiece> of(LotPlan lot) {
@@ -62,19 +64,26 @@ public record InsidePiece(
     public static Optional<InsidePiece> of(LotPlan lot, Load load) {
         return lot.share().pieces() == 0
                 ? Optional.empty()
-                : Optional.of(FOUND.of(
-                        new Asked(load, SafeCore.of(lot.filling().formula()).core())));
+                : Optional.of(FOUND.of(new Asked(
+                        load,
+                        SafeCore.of(lot.filling().formula()),
+                        lot.lot().cooking().correction())));
     }
 
     private static InsidePiece work(Asked asked) {
-        Course usual = Course.of(asked.load());
-        Course light = Course.of(asked.load().heavier(1 - HeatPiece.UNEVEN));
-        Course heavy = Course.of(asked.load().heavier(1 + HeatPiece.UNEVEN));
-        Temperature safe = asked.safe();
-        return new InsidePiece(usual, safe, usual.until(safe), light.until(safe), heavy.until(safe), heavy.coreAtEnd());
+        Temperature safe = asked.core().core();
+        SafeTime time = SafeTime.of(asked.load(), safe, asked.taught());
+        boolean poultry = asked.core().raw().contains(RawKind.POULTRY);
+        return new InsidePiece(
+                time.course(),
+                safe,
+                time.usual(),
+                time.early(),
+                poultry ? time.veryLate() : time.late(),
+                time.lateAtEnd());
     }
 
-    /** Whether every piece, the heavier too, is safe when the spells end. */
+    /** Whether the late edge too is safe when the spells end. */
     public boolean safeAtEnd() {
         return most.filter(time -> time.compareTo(course.total()) <= 0).isPresent();
     }

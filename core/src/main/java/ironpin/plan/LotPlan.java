@@ -177,7 +177,7 @@ public record LotPlan(
             flourShift += part.share().fraction() * HydrationTarget.flourShift(dough.family(), part.flour());
         }
         return new HydrationTarget(
-                dough.family().hydration(),
+                dough.band(),
                 lot.method().hydrationShift(),
                 flourShift,
                 dough.learnedOffset().percent());

@@ -1,9 +1,11 @@
 package ironpin.plan;
 
+import ironpin.batch.Appetite;
 import ironpin.batch.balance.Balance;
 import ironpin.batch.edit.Fix;
 import ironpin.clock.Clash;
 import ironpin.clock.Forecast;
+import ironpin.style.Styles;
 import ironpin.wording.Count;
 import ironpin.wording.Name;
 import ironpin.wording.Span;
@@ -17,6 +19,9 @@ import java.util.stream.Collectors;
 final class TableFindings {
     /** More clashes than these are not named. */
     private static final int NAMED = 2;
+
+    /** From so many times what a hungry eater takes on it is worth a word. */
+    private static final double MANY = 1.6;
 
     private TableFindings() {}
 
@@ -42,6 +47,13 @@ final class TableFindings {
         } else if (share.toTable() < eaters) {
             found.add(
                     Finding.of(Saying.PIECES_FEW, pieces(share.toTable()), "for " + eaters + ": not one each.", held));
+        } else if (each > MANY * hungry(lot)) {
+            found.add(Finding.of(
+                    Saying.PIECES_MANY,
+                    pieces(share.toTable()),
+                    "for the table, " + Words.trimmed(each) + " each: the hungry eat about " + hungry(lot)
+                            + " of these.",
+                    held + " Fewer pieces, more eaters, or some for the freezer."));
         } else {
             found.add(Finding.of(
                     Saying.PIECES_ENOUGH,
@@ -66,6 +78,10 @@ final class TableFindings {
         }
         found.add(start(plan, late));
         return found;
+    }
+
+    private static int hungry(LotPlan lot) {
+        return Styles.get(lot.lot().style()).perEater(Appetite.HUNGRY);
     }
 
     private static String pieces(int count) {
@@ -101,7 +117,7 @@ final class TableFindings {
         return Finding.of(
                 Saying.START,
                 Words.clock(plan.timetable().latestStart(), serving),
-                "is the latest start (est.).",
+                "is the latest start of this plan (est.).",
                 "Counted back from " + Words.clock(serving, serving) + " with " + hands(plan) + ": "
                         + Reasons.of(plan.timetable()) + ".");
     }

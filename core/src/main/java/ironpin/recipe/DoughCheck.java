@@ -1,11 +1,14 @@
 package ironpin.recipe;
 
 import ironpin.amount.Reading;
+import ironpin.dough.DoughBand;
 import ironpin.dough.HydrationTarget;
 import ironpin.pantry.Flour;
 import ironpin.plan.Finding;
 import ironpin.plan.Saying;
+import ironpin.quantity.Band;
 import ironpin.quantity.Decimal;
+import ironpin.quantity.Percentage;
 import ironpin.quantity.Quoted;
 import ironpin.quantity.Side;
 import ironpin.quantity.Spread;
@@ -78,8 +81,7 @@ public final class DoughCheck {
                     / dough.flour().usual()
                     * HydrationTarget.flourShift(dough.family(), one.getKey());
         }
-        return new HydrationTarget(
-                dough.family().hydration(), recipe.style().method().hydrationShift(), shift, 0);
+        return new HydrationTarget(dough.band(), recipe.style().method().hydrationShift(), shift, 0);
     }
 
     private void hydration(List<Finding> contradictions, List<Finding> findings) {
@@ -102,6 +104,9 @@ public final class DoughCheck {
                     range));
             return;
         }
+        Band<Percentage> ordinary = DoughBand.ordinary(dough.family());
+        boolean someKind = dough.hydration().high() >= ordinary.low().percent() - NEAR
+                && dough.hydration().low() <= ordinary.high().percent() + NEAR;
         Optional<CupFit> best = fits.stream().filter(CupFit::fits).findFirst();
         boolean open = dough.hydration().high() >= low && dough.hydration().low() <= high;
         String outside = "effective hydration, outside " + band + " for " + a + kind;
@@ -112,7 +117,7 @@ public final class DoughCheck {
                     outside + "; with " + best.get().cups().label() + " cups, "
                             + best.get().way() + ", it is " + one(best.get().hydration()) + " %: that reading fits.",
                     range));
-        } else if (open) {
+        } else if (open || twoKinds(ordinary) && someKind) {
             findings.add(Finding.of(Saying.RECIPE_HYDRATION_OPEN, figure, outside + ".", range));
         } else if (usual > low - NEAR && usual < high + NEAR) {
             findings.add(Finding.of(
@@ -129,6 +134,11 @@ public final class DoughCheck {
                     "It has " + grams(dough.flour().usual())
                             + " of flour. Flour or water may be mistyped, or the family" + " is another."));
         }
+    }
+
+    /** Families that are really two: what is outside one band may be ordinary in the other. */
+    private boolean twoKinds(Band<Percentage> ordinary) {
+        return !ordinary.equals(dough.family().hydration());
     }
 
     private Finding dry() {

@@ -25,9 +25,6 @@ final class PieceCheck {
     private static final double DOUGH_TOLERANCE = 0.12;
 
     private static final double FILLING_TOLERANCE = 0.15;
-    /** The bound is an estimate: a contradiction is well beyond it. */
-    private static final double STRETCHES = 1.15;
-
     private static final double THINNEST_MM = 0.6;
 
     private final ReadRecipe recipe;
@@ -253,19 +250,21 @@ final class PieceCheck {
     private void room(Length disc, Spread inside) {
         FillRoom room = FillRoom.of(FillRoom.Skin.usual(disc), recipe.fold());
         double grams = inside.usual();
-        double bound = room.bound().grams();
+        double most = room.most().grams();
         double ease = room.comfortable().grams();
-        if (Side.of(grams, 0, bound * STRETCHES, PieceCheck::fine) == Side.ABOVE) {
+        if (Side.of(inside.low(), 0, most, PieceCheck::fine) == Side.ABOVE) {
             contradictions.add(Finding.of(
                     Saying.RECIPE_FILL_BURSTS,
-                    grams(inside) + " against " + fine(bound),
-                    "of filling: a wrapper of " + wide(disc) + " holds no more than the second at all (est.).",
+                    grams(inside) + " against " + fine(most),
+                    "of filling: a wrapper of " + wide(disc)
+                            + " holds no more than the second, pulled as far as it goes (est.).",
                     "Roll wider or fill less."));
         } else if (Side.of(grams, 0, ease, PieceCheck::fine) == Side.ABOVE) {
             findings.add(Finding.of(
                     Saying.RECIPE_FILL_TIGHT,
                     grams(inside),
-                    "of filling is tight in a wrapper of " + wide(disc) + ": it closes with ease round " + fine(ease)
+                    "of filling is " + (grams > room.bound().grams() ? "hard to close" : "tight") + " in a wrapper of "
+                            + wide(disc) + ": it closes with ease round " + fine(ease)
                             + " (est.).",
                     ""));
         } else {

@@ -1,11 +1,13 @@
 package ironpin.recipe;
 
 import ironpin.dough.DoughAddition;
+import ironpin.dough.DoughBand;
 import ironpin.dough.DoughFamily;
 import ironpin.dough.DoughFormula;
 import ironpin.dough.DoughLine;
 import ironpin.pantry.Flour;
 import ironpin.pantry.FlourKind;
+import ironpin.quantity.Band;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Spread;
 import java.util.ArrayList;
@@ -107,6 +109,19 @@ public record RecipeDough(
                         && of.addition().waterShare() > 0)
                 .forEach(open::add);
         return open;
+    }
+
+    /** Effective hydration it is at home in, by its family and what it is made of. */
+    Band<Percentage> band() {
+        double wheatStarch = flours.entrySet().stream()
+                .filter(one -> DoughBand.isWheatStarch(one.getKey()))
+                .mapToDouble(one -> one.getValue().usual())
+                .sum();
+        boolean poured = additions.entrySet().stream()
+                .anyMatch(one -> one.getValue().usual() > 0
+                        && one.getKey().waterShare() > MOSTLY
+                        && !one.getKey().isEgg());
+        return DoughBand.of(family(), poured, wheatStarch / flour().usual());
     }
 
     /** All flour in grams. */

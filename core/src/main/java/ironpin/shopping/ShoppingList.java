@@ -7,6 +7,7 @@ import ironpin.batch.Filling;
 import ironpin.batch.FlourShare;
 import ironpin.batch.Lot;
 import ironpin.batch.balance.Balance;
+import ironpin.cook.ShallowFry;
 import ironpin.dip.Dip;
 import ironpin.dough.DoughAddition;
 import ironpin.dough.DoughLine;
@@ -38,6 +39,13 @@ import java.util.Optional;
  */
 public record ShoppingList(List<ShoppingItem> items) {
     /** Spices and roots for steeping, as a part of the water (est.). */
+    /** Of its raw mass, to draw the juice out of a vegetable. */
+    private static final double SALTING = 0.0175;
+
+    /** One to two tablespoons for a dozen, g a piece. */
+    private static final double OIL_A_PIECE = 1.7;
+
+    private static final Mass OIL_BATH = Mass.ofGrams(460);
     private static final double STEEPED = 0.05;
 
     private static final Percentage GELATIN = Percentage.of(3);
@@ -62,6 +70,7 @@ public record ShoppingList(List<ShoppingItem> items) {
         }
         for (Lot lot : batch.lots()) {
             int pieces = balance.lot(lot.no()).pieces();
+            fat(lot, balance.lot(lot.no()).toTable(), found);
             lot.bought().ifPresent(wrapper -> wrappers(wrapper, pieces, found));
             for (Dip.Measure measure : lot.dip().forEaters(batch.eaters())) {
                 dip(measure, found);
@@ -72,6 +81,28 @@ public record ShoppingList(List<ShoppingItem> items) {
                 .thenComparing(ShoppingItem::needed, Comparator.reverseOrder())
                 .thenComparing(ShoppingItem::key));
         return new ShoppingList(items);
+    }
+
+    /** What a pan, a griddle or a pot of oil takes; nothing of it is in a plan's sums. */
+    private static void fat(Lot lot, int cooked, Map<String, ShoppingItem> found) {
+        if (cooked == 0) {
+            return;
+        }
+        Mass oil =
+                switch (lot.vessel().kind()) {
+                    case PAN -> lot.method() instanceof ShallowFry ? OIL_BATH : Mass.ofGrams(OIL_A_PIECE * cooked);
+                    case GRIDDLE -> Mass.ofGrams(OIL_A_PIECE * cooked);
+                    case POT, BASKET, DISH -> Mass.ZERO;
+                };
+        if (!oil.isZero()) {
+            add(
+                    "frying oil",
+                    Aisle.PANTRY,
+                    oil,
+                    "for the " + lot.vessel().kind().label() + " (est.)",
+                    Allergens.NONE,
+                    found);
+        }
     }
 
     private static void dough(Dough dough, DoughMasses made, Map<String, ShoppingItem> found) {
@@ -130,6 +161,16 @@ public record ShoppingList(List<ShoppingItem> items) {
                     how + done.get().label(),
                     spoken.allergens(),
                     found);
+            if (done.get() == Treatment.SALT) {
+                // It leaves with the juice, and is bought all the same.
+                add(
+                        "fine salt",
+                        Aisle.PANTRY,
+                        hand.raw(food.get().key(), Treatment.SALT, mass).multipliedBy(SALTING),
+                        "to draw the juice (est.)",
+                        Allergens.NONE,
+                        found);
+            }
         } else if (food.filter(one -> one.key().equals("water")).isEmpty()) {
             add(name, aisle, mass, "", spoken.allergens(), found);
         }

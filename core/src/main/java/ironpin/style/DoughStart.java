@@ -77,7 +77,7 @@ public record DoughStart(DoughFamily family, String flour, DoughFormula formula,
             case WHOLEMEAL -> start(family, "wholemeal", DoughFormula.of(66, 1.4, 3), 30, 25);
             case OILED_SHEET -> start(family, "plain", DoughFormula.of(51, 1.2, 6), 35, 40);
             case MAIZE -> start(family, "maize", DoughFormula.of(160, 1.4, 0), 45, 12);
-            case CLEAR_STARCH -> start(family, "wheat-starch", DoughFormula.of(88, 0.6, 2), 98, 0);
+            case CLEAR_STARCH -> start(family, "tapioca", DoughFormula.of(80, 0.6, 2), 98, 0);
         };
     }
 

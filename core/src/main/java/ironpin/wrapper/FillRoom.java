@@ -7,15 +7,23 @@ import ironpin.quantity.Mass;
  * How much filling a folded disc has room for (est.): the geometric bound of its fold, grown by the stretch of fresh
  * dough, and the comfortable share of it.
  *
- * @param bound most that geometry and stretch allow
+ * @param bound most that geometry and the usual stretch allow
  * @param comfortable what closes easily and survives cooking
+ * @param most what a practised hand closes at the utmost, with the skin stretched as far as practice knows; more than that it does
+ *     not hold
  */
-public record FillRoom(Mass bound, Mass comfortable) {
+public record FillRoom(Mass bound, Mass comfortable, Mass most) {
     /** Density of a minced or chopped filling, g/cm³. */
     public static final double FILLING_DENSITY = 1.02;
 
     /** Area that dough of no known family gains in the pleating hand; practice says 10–35 %. */
     public static final double USUAL_STRETCH = 0.20;
+
+    /** Area that fresh dough gains at the utmost. */
+    public static final double UTMOST_STRETCH = 0.35;
+
+    /** A gathered closing is pulled up while it is pleated: practice says 25–40 % in length. */
+    public static final double GATHERED_LENGTH = 1.40;
 
     /** Area that a wrapper out of a pack gains. */
     public static final double BOUGHT_STRETCH = 0;
@@ -50,21 +58,26 @@ public record FillRoom(Mass bound, Mass comfortable) {
      */
     public static FillRoom of(Skin skin, Fold fold) {
         double grown = Math.sqrt(1 + skin.stretch());
+        Mass bound = Mass.ofGrams(volume(skin, fold, grown) * FILLING_DENSITY);
+        double pulled = fold.enclosure() == Fold.Enclosure.PURSE ? GATHERED_LENGTH : Math.sqrt(1 + UTMOST_STRETCH);
+        // Out of a pack nothing is pulled much further.
+        double utmost = skin.stretch() == BOUGHT_STRETCH ? grown : Math.max(grown, pulled);
+        Mass most = Mass.ofGrams(volume(skin, fold, utmost) * FILLING_DENSITY);
+        return new FillRoom(bound, bound.multipliedBy(skin.comfortable()), most);
+    }
+
+    /** @param grown how much longer every line of the skin has become */
+    private static double volume(Skin skin, Fold fold, double grown) {
         double seamCm = fold.seamMm() / 10;
         double wideCm = skin.wide().centimetres();
-        double volume =
-                switch (fold.enclosure()) {
-                    case TUBE -> tubeBoundCm3(grown * Math.max(0, wideCm / 2 - seamCm));
-                    case PURSE -> purseBoundCm3(grown * Math.max(0, wideCm / 2 - seamCm));
-                    case TRIANGLE -> triangleBoundCm3(grown * Math.max(0, (wideCm / 2 - seamCm) * Math.sqrt(2)));
-                    case ROLL ->
-                        rollBoundCm3(
-                                grown * Math.max(0, wideCm - seamCm),
-                                skin.slice().centimetres());
-                    case DISC -> throw new IllegalArgumentException("what is pressed flat is bounded by its skin");
-                };
-        Mass bound = Mass.ofGrams(volume * FILLING_DENSITY);
-        return new FillRoom(bound, bound.multipliedBy(skin.comfortable()));
+        return switch (fold.enclosure()) {
+            case TUBE -> tubeBoundCm3(grown * Math.max(0, wideCm / 2 - seamCm));
+            case PURSE -> purseBoundCm3(grown * Math.max(0, wideCm / 2 - seamCm));
+            case TRIANGLE -> triangleBoundCm3(grown * Math.max(0, (wideCm / 2 - seamCm) * Math.sqrt(2)));
+            case ROLL ->
+                rollBoundCm3(grown * Math.max(0, wideCm - seamCm), skin.slice().centimetres());
+            case DISC -> throw new IllegalArgumentException("what is pressed flat is bounded by its skin");
+        };
     }
 
     /**

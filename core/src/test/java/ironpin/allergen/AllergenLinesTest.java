@@ -141,6 +141,11 @@ public class AllergenLinesTest {
         lot.dip()
                 .parts()
                 .forEach(part -> lines.add(FoodName.read(part.ingredient()).allergens()));
+        // What was not read: peanuts by name, and something that nobody knows.
+        if (!batch.unread().isEmpty()) {
+            lines.add(Allergens.of(Allergen.PEANUTS));
+            lines.add(Allergens.NOT_KNOWN);
+        }
         return lines;
     }
 }

@@ -6,16 +6,20 @@ import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
+import ironpin.batch.edit.Address;
 import ironpin.batch.edit.CountField;
 import ironpin.batch.edit.DoughField;
 import ironpin.batch.edit.FillingField;
 import ironpin.batch.edit.PlanField;
 import ironpin.batch.edit.RollField;
+import ironpin.dough.DoughFamily;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
 import ironpin.quantity.UnitSystem;
 import ironpin.style.Styles;
+import ironpin.wrapper.BoughtWrapper;
 import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Optional;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -26,7 +30,39 @@ public class NextChangeTest {
     private static Optional<Suggestion> after(String style, Outcome outcome) {
         Batch batch =
                 Styles.start(Styles.get(style), "Supper", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
-        return NextChange.after(outcome, batch.lot(1), batch.dough(1), batch.filling(1));
+        return NextChange.after(
+                outcome,
+                NextChange.Skin.of(batch.lot(1), batch.dough(1)),
+                batch.lot(1),
+                batch.dough(1),
+                batch.filling(1));
+    }
+
+    /** A bought skin teaches nothing about a dough, an egg dough nothing about a cold one, and nothing makes a wet dough wetter. */
+    @Test
+    public void aLessonLandsWhereItBelongs() {
+        Batch cold = Styles.start(
+                Styles.get("boiled-crescent"), "Supper", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
+        Outcome tough = outcome(0, 0, SkinVerdict.TOUGH, FillingVerdict.RIGHT, 80);
+        for (NextChange.Skin other :
+                List.of(new NextChange.Skin(Optional.empty()), new NextChange.Skin(Optional.of(DoughFamily.EGG)))) {
+            assertTrue(NextChange.after(tough, other, cold.lot(1), cold.dough(1), cold.filling(1))
+                    .isEmpty());
+        }
+        Batch bought = cold.mapLot(
+                1,
+                lot -> lot.withBought(
+                        Optional.of(BoughtWrapper.usual(BoughtWrapper.Shape.ROUND, BoughtWrapper.Thickness.THICK))));
+        Suggestion skins = NextChange.after(
+                        tough, new NextChange.Skin(Optional.empty()), bought.lot(1), bought.dough(1), bought.filling(1))
+                .orElseThrow();
+        assertTrue(skins.fix().isEmpty() && skins.change().contains("rim"), skins.change());
+        Batch wet = DoughField.HYDRATION.write(cold, Address.dough(1), 68);
+        assertTrue(NextChange.after(
+                        tough, NextChange.Skin.of(wet.lot(1), wet.dough(1)), wet.lot(1), wet.dough(1), wet.filling(1))
+                .orElseThrow()
+                .fix()
+                .isEmpty());
     }
 
     private static Outcome outcome(int burst, int stuck, SkinVerdict skin, FillingVerdict filling, double coreC) {

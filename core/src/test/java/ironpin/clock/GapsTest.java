@@ -8,10 +8,12 @@ import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
 import ironpin.batch.Lot;
 import ironpin.batch.RandomBatches;
+import ironpin.cook.Start;
 import ironpin.plan.BatchPlan;
 import ironpin.style.Styles;
 import java.time.Duration;
 import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import org.testng.annotations.Test;
 
 public class GapsTest {
@@ -48,7 +50,8 @@ public class GapsTest {
                     batch.crew().people().stream().anyMatch(one -> one.comes().isPresent());
             assertTrue(comes || BatchPlan.of(later).gaps().equals(plan.gaps()));
             for (Lot lot : batch.lots()) {
-                boolean cooks = !plan.lot(lot.no()).rounds().sizes().isEmpty();
+                boolean cooks = !plan.lot(lot.no()).rounds().sizes().isEmpty()
+                        || plan.lot(lot.no()).share().toFreezer() > 0;
                 assertEquals(
                         plan.gaps().stream()
                                 .filter(gap -> gap.kind() == Gap.Kind.PIECES_WAIT && gap.no() == lot.no())
@@ -56,6 +59,49 @@ public class GapsTest {
                         cooks && !lot.stashed() ? 1 : 0);
             }
         }
+    }
+
+    /** What is made for the freezer alone is out of the fridge until its last tray is in it. */
+    @Test
+    public void theColdChainIsCountedToTheFreezer() {
+        Batch six = Styles.start(Styles.get("boiled-crescent"), "Stash", SEVEN, 6, Appetite.USUAL);
+        BatchPlan plan = BatchPlan.of(six.mapLot(1, lot -> lot.withToFreezer(180)));
+        Timetable day = plan.timetable();
+        ZonedDateTime lastIn = day.slots().stream()
+                .filter(slot -> slot.task().of() instanceof TaskKey.Frozen)
+                .map(Timetable.Slot::end)
+                .max(ZonedDateTime::compareTo)
+                .orElseThrow();
+        Duration firstToLast = Duration.between(slot(plan, "lot-1.shape-1").start(), lastIn);
+        Gap out = gap(plan, Gap.Kind.FILLING_IS_OUT, 1);
+        assertTrue(firstToLast.compareTo(Limits.OUT_OF_THE_FRIDGE) > 0, "180 take longer: " + firstToLast);
+        assertTrue(out.broken(), out.toString());
+        assertTrue(out.longest().compareTo(firstToLast) >= 0, out + " " + firstToLast);
+        assertTrue(slot(plan, "lot-1.bag")
+                        .start()
+                        .compareTo(slot(plan, "lot-1.hard").end())
+                >= 0);
+        assertTrue(slot(plan, "lot-1.hard").task().time().toMinutes() >= 30);
+    }
+
+    /** A fresh lot that is cooked from frozen has been frozen: it is hard before it goes in. */
+    @Test
+    public void fromTheFreezerMeansFrozenBefore() {
+        Batch six = Styles.start(Styles.get("boiled-crescent"), "Frozen", SEVEN, 6, Appetite.USUAL);
+        BatchPlan plan =
+                BatchPlan.of(six.mapLot(1, lot -> lot.withCooking(lot.cooking().from(Start.FREEZER))));
+        assertFalse(slot(plan, "lot-1.cook-1")
+                .start()
+                .isBefore(slot(plan, "lot-1.hard").end()));
+        assertFalse(slot(plan, "lot-1.hard")
+                .start()
+                .isBefore(slot(plan, "lot-1.freeze-1").end()));
+        Duration between = Duration.between(
+                slot(plan, "lot-1.shape-1").end(), slot(plan, "lot-1.cook-1").start());
+        assertTrue(between.toMinutes() >= 45, "from " + between);
+        BatchPlan stash = BatchPlan.of(six.mapLot(
+                1, lot -> lot.withStashed(true).withCooking(lot.cooking().from(Start.FREEZER))));
+        assertTrue(stash.day().tasks().stream().noneMatch(task -> task.of() instanceof TaskKey.Hardened));
     }
 
     /** One lot for six: the first tray is folded while its dough still counts, and each tray waits from its own first fold. */

@@ -34,12 +34,33 @@ public class TimetableTest {
                 for (String before : slot.task().after()) {
                     assertTrue(!table.slot(before).end().isAfter(slot.start()));
                 }
-                boolean last = slot.task().of().equals(DayPlan.LAST);
+                boolean last = slot.task().of().equals(DayPlan.LAST)
+                        // Nobody at the table waits for it.
+                        || slot.task().of() instanceof TaskKey.Hardened
+                        || slot.task().of() instanceof TaskKey.Bagged;
                 boolean later = plan.batch().crew().plates().asReady();
                 assertTrue(later || last || !slot.end().isAfter(table.serving()), slot.toString());
             }
             assertEquals(table.slot(DayPlan.SERVE).end(), table.serving());
         }
+    }
+
+    /** A rest, a cooling, a setting begins when the work before it ends: in the plan as in the kitchen. */
+    @Test
+    public void whatBeginsByItselfBeginsAtOnce() {
+        RandomBatches batches = new RandomBatches(29);
+        int seen = 0;
+        for (int i = 0; i < 60; i++) {
+            Timetable table = BatchPlan.of(batches.next().withCrew(Crew.USUAL)).timetable();
+            for (Timetable.Slot slot : table.slots()) {
+                if (slot.task().beginsByItself() && slot.task().after().size() == 1) {
+                    assertEquals(
+                            slot.start(), table.slot(slot.task().after().get(0)).end(), slot.toString());
+                    seen++;
+                }
+            }
+        }
+        assertTrue(seen > 100, "only " + seen);
     }
 
     @Test

@@ -100,15 +100,15 @@ public class CookTest {
     @DataProvider
     public Object[][] rounds() {
         return new Object[][] {
-            {"boil/cold-additions", 33, "BOIL 90, BOIL 90 +120, BOIL 90 +120, BOIL 90 +120"},
-            {"boil/steady-simmer", 33, "BOIL 90, BOIL 270 low"},
-            {"boil/then-fried", 33, "BOIL 90, BOIL 235 low, PAN 120 fat"},
+            {"boil/cold-additions", 33, "BOIL 120, BOIL 120 +120, BOIL 120 +120, BOIL 120 +120"},
+            {"boil/steady-simmer", 33, "BOIL 120, BOIL 360 low"},
+            {"boil/then-fried", 33, "BOIL 120, BOIL 310 low, PAN 120 fat"},
             {"steam/boiling", 28, "STEAM 540 lid"},
             {"steam/cold", 28, "STEAM 650 lid cold, STEAM 540 lid"},
             {"pan-fry-steam/hot", 33, "PAN 150 fat, PAN 300 +92 lid, PAN 90"},
             {"pan-fry-steam/cold", 33, "PAN 240 fat cold, PAN 300 +92 lid, PAN 90"},
             {"pan-fry-steam/skirt", 33, "PAN 150 fat, PAN 300 +92 lid, PAN 90"},
-            {"shallow-fry/half-way", 33, "FRY 210, FRY 210 turn, REST 60 low"},
+            {"shallow-fry/half-way", 33, "FRY 240, FRY 240 turn, REST 60 low"},
             {"griddle/last", 110, "GRIDDLE 210, GRIDDLE 210 turn, GRIDDLE 30 turn fat, GRIDDLE 30 turn fat"},
             {"griddle/first", 110, "GRIDDLE 210 fat, GRIDDLE 210 turn fat"},
             {"griddle/under-lid", 110, "GRIDDLE 210, GRIDDLE 210 lid turn fat low"},

@@ -22,7 +22,7 @@ public class DoughFamilyTest {
             {DoughFamily.WHOLEMEAL, 62, 75, 15, 45, 20, 30},
             {DoughFamily.OILED_SHEET, 48, 56, 30, 40, 30, 90},
             {DoughFamily.MAIZE, 130, 200, 35, 50, 10, 15},
-            {DoughFamily.CLEAR_STARCH, 70, 110, 98, 100, 0, 0},
+            {DoughFamily.CLEAR_STARCH, 65, 95, 98, 100, 0, 0},
         };
     }
 

@@ -65,7 +65,7 @@ public class FindingsTest {
             {CountField.DOUGH_EACH, 30.0, Station.PORTION, Finding.Level.LOOK},
             {RollField.DISC, 140.0, Station.ROLL, Finding.Level.LOOK},
             {RollField.DISC, 70.0, Station.FOLD, Finding.Level.STOP},
-            {CountField.FILLING_EACH, 60.0, Station.FOLD, Finding.Level.STOP},
+            {CountField.FILLING_EACH, 80.0, Station.FOLD, Finding.Level.STOP},
             {CountField.FILLING_EACH, 5.0, Station.FILLING, Finding.Level.LOOK},
         };
     }

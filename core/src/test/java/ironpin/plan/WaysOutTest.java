@@ -46,7 +46,7 @@ public class WaysOutTest {
     @Test
     public void freezingTheLastRoundIsOfferedAndKeepsItsWord() {
         Batch supper = Situation.batch(
-                "boiled-crescent+steamed-leaf+griddle-bread 12; people=2; fridge-trays=8; plates=AS_READY");
+                "boiled-crescent+steamed-leaf+griddle-bread 16; people=2; fridge-trays=8; plates=AS_READY");
         BatchPlan plan = BatchPlan.of(supper);
         ZonedDateTime now = plan.timetable().latestStart().plusMinutes(40);
         Standing standing = Standing.of(plan.timetable(), Optional.empty(), Map.of(), Map.of(), now);

@@ -52,7 +52,7 @@ public class RecipeCheckTest {
             {"Rest for 40 minutes.", "Cut into pieces of 16 g. Rest for 40 minutes.", null},
             {"Boil", "Put 30 g of filling on each. Boil", "16.9 g against 30.0 g"},
             {"Boil", "Put 18 g of filling on each. Boil", null},
-            {"Boil", "Roll each to a 6 cm circle. Boil", "16.9 g against 7.9 g"},
+            {"Boil", "Roll each to a 6 cm circle. Boil", "16.9 g against 9.4 g"},
             {"Boil", "Roll each to a 20 cm circle. Boil", "15.0 g against 200 mm"},
             {"Boil", "Roll each to a 10 cm circle. Boil", null},
             {"Makes 30", "Makes 30\nTotal time: 30 min", "40 against 30"},

@@ -53,8 +53,8 @@ public class ShoppingListTest {
         assertEquals(
                 item(batch, "all-round wheat flour").needed(),
                 balance.dough(1).made().flour());
-        // Salt of three doughs and three fillings.
-        double salt = 0;
+        // Salt of three doughs and three fillings, and what draws the juice out of the carrots.
+        double salt = item(batch, "carrots").needed().grams() * 0.0175;
         for (int no = 1; no <= 3; no++) {
             salt += balance.dough(no).made().of(DoughAddition.SALT).grams();
             var formula = batch.filling(no).formula();
@@ -66,6 +66,8 @@ public class ShoppingListTest {
         }
         assertEquals(item(batch, "fine salt").needed().grams(), salt, 0.01);
         assertTrue(keys.stream().noneMatch(key -> key.equals("water")));
+        assertEquals(
+                item(batch, "frying oil").needed().grams(), 1.7 * balance.lot(3).toTable(), 0.1, "for the griddle");
     }
 
     @Test

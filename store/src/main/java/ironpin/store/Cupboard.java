@@ -219,11 +219,15 @@ public final class Cupboard implements AutoCloseable {
         pen.lock();
         gate.readLock().lock();
         boolean kept = false;
+        boolean broken = false;
         try {
             T result = dsl.transactionResult(transaction -> within(transaction.dsl(), change));
             dsl.execute("checkpoint sync");
             kept = true;
             return result;
+        } catch (RuntimeException problem) {
+            broken = NotWritten.is(problem);
+            throw broken ? new NotWritten(problem) : problem;
         } finally {
             writes.incrementAndGet();
             if (kitChanges) {
@@ -235,7 +239,23 @@ public final class Cupboard implements AutoCloseable {
                 whenRolledBack.forEach(Runnable::run);
             }
             gate.readLock().unlock();
+            if (broken) {
+                reopen();
+            }
             pen.unlock();
+        }
+    }
+
+    /** A database that could not write is closed by itself; what it kept can be read again at once, and written once there is room. */
+    private void reopen() {
+        gate.writeLock().lock();
+        try {
+            pool.dispose();
+            open();
+        } catch (RuntimeException still) {
+            // There is no room even for that: the next write tries again, and says so again.
+        } finally {
+            gate.writeLock().unlock();
         }
     }
 

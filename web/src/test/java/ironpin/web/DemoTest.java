@@ -79,7 +79,8 @@ public class DemoTest extends OpenKitchen {
                 LocalDateTime.of(2026, 12, 5, 19, 0),
                 4,
                 stored.batch().appetite());
-        Suggestion suggestion = NextChange.after(entry.outcome(), next.lot(1), next.dough(1), next.filling(1))
+        Suggestion suggestion = NextChange.after(
+ entry.outcome(), NextChange.Skin.of(next.lot(1), next.dough(1)), next.lot(1), next.dough(1), next.filling(1))
                 .orElseThrow();
         assertEquals(UnitSystem.METRIC.say(suggestion.seen()), seen);
         Fix fix = suggestion.fix().orElseThrow();

@@ -50,7 +50,7 @@ public class HostileBodyTest {
         }
     }
 
-    private enum Door {
+    enum Door {
         RECIPE_FILE("/recipes", FORM_BYTES),
         RECIPE_TEXT("/recipes", FORM_BYTES),
         IMPORT_FILE("/batches/import", FORM_BYTES),
@@ -92,10 +92,13 @@ public class HostileBodyTest {
         };
     }
 
+    static String body(Door door, String head, String again, String tail) {
+        return head + again.repeat((door.bytes - head.length() - tail.length()) / again.length()) + tail;
+    }
+
     @Test(dataProvider = "bodies")
     public void noBodyEndsIt(Door door, String head, String again, String tail) throws Exception {
-        String body = head + again.repeat((door.bytes - head.length() - tail.length()) / again.length()) + tail;
-        HttpRequest request = request(door, body);
+        HttpRequest request = request(kitchen.address(), door, body(door, head, again, tail));
         HttpResponse<String> one = client.send(request, HttpResponse.BodyHandlers.ofString());
         assertTrue(EXPECTED.contains(one.statusCode()), door + " answered " + one.statusCode());
         assertTrue(kitchen.alive(), "one ended it: " + door + " " + again);

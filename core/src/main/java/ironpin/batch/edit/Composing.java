@@ -24,15 +24,19 @@ import ironpin.quantity.Percentage;
 import ironpin.refusal.Place;
 import ironpin.style.DoughStart;
 import ironpin.style.Styles;
+import ironpin.wording.Name;
 import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.Fold;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /** Changes of what a dough is made of, as the cook chooses them. */
 public final class Composing {
+    private static final int LONGEST_NAME = 80;
+
     private static final double NEW_FLOUR_PERCENT = 20;
     private static final double ALL = 100;
     private static final int MOST_FLOURS = 3;
@@ -268,8 +272,20 @@ public final class Composing {
 
     /** Cooked another way, with what is known of the cook's rounds of that kind. */
     public static Batch method(Batch batch, int lotNo, CookMethod method, Hand hand) {
+        String name = renamed(batch.lot(lotNo).name(), batch.lot(lotNo).method(), method);
         return batch.withMethod(lotNo, method)
-                .mapLot(lotNo, lot -> lot.withCooking(lot.cooking().corrected(hand.correction(method))));
+                .mapLot(lotNo, lot -> lot.withCooking(lot.cooking().corrected(hand.correction(method))))
+                .withLotName(lotNo, name);
+    }
+
+    /** "Steamed leaves" that go into a pan are steamed no more; a name that says nothing of it stays. */
+    private static String renamed(String name, CookMethod before, CookMethod after) {
+        String done = before.done();
+        if (after.done().equals(done) || !name.toLowerCase(Locale.ROOT).startsWith(done + " ")) {
+            return name;
+        }
+        String said = Name.first(after.done() + name.substring(done.length()));
+        return said.length() <= LONGEST_NAME ? said : name;
     }
 
     /** A batch in the kit as it stands now: its temperatures, and its flours and bowls as they are known there. */

@@ -9,6 +9,7 @@ import ironpin.recipe.UnreadableRecipe;
 import ironpin.refusal.NotThere;
 import ironpin.refusal.Refused;
 import ironpin.store.NoSuchBatch;
+import ironpin.store.NotWritten;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
@@ -55,6 +56,11 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail noSuchBatch(NoSuchBatch problem) {
         return ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, problem.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail notWritten(NotWritten problem) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.INSUFFICIENT_STORAGE, problem.getMessage());
     }
 
     @ExceptionHandler

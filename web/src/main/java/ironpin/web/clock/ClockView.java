@@ -124,9 +124,10 @@ public record ClockView(
             return "Proven: no plan starts later." + more;
         }
         return table.beyond()
-                        .map(beyond -> "A good plan. Another might start up to " + Span.inMinutes(beyond)
-                                + " later, none by more.")
-                        .orElse("A good plan; how far from the best is not known" + (thinking ? " yet." : "."))
+                        .map(beyond -> "This plan holds. A better one could begin at most " + Span.inMinutes(beyond)
+                                + " later.")
+                        .orElse("This plan holds. Whether one could begin later has not been found out"
+                                + (thinking ? " yet." : "."))
                 + more;
     }
 

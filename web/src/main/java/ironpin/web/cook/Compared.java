@@ -21,7 +21,7 @@ import java.util.Optional;
  * @param present whether it is the one that is planned
  * @param spells how long they last
  * @param safe when light to heavy pieces are safe
- * @param atEnd the middle of a heavier piece when the spells end
+ * @param atEnd the middle of the late ones when the spells end
  * @param enough whether that is enough
  * @param skin how long the skin has been over 90 °C by then
  */
@@ -70,7 +70,7 @@ record Compared(String way, boolean present, String spells, String safe, String 
                 present,
                 Span.of(inside.course().total()),
                 range(inside),
-                Say.celsius(Math.floor(inside.heavyAtEnd())),
+                Say.celsius(Math.floor(inside.lateAtEnd())),
                 inside.safeAtEnd(),
                 Span.of(InsidePiece.up(inside.skinTime())))));
     }

@@ -188,7 +188,7 @@ class FreezerController {
                 frozen.spells(lot.lot().method(), lot.share().piece(), lot.lot().vessel())));
         String estimate = InsidePiece.of(lot, Start.FREEZER)
                 .flatMap(InsidePiece::most)
-                .map(most -> ", the heaviest about " + Span.of(InsidePiece.up(most)) + " (est.)")
+                .map(most -> ", the late ones about " + Span.of(InsidePiece.up(most)) + " (est.)")
                 .orElse("");
         String core = Say.celsius(SafeCore.of(lot.filling().formula()).core().celsius());
         String raw = SafeCore.of(lot.filling().formula()).mindRaw() ? "Raw. " : "";

@@ -37,7 +37,10 @@ public class Again {
                     .filter(lot -> lot.no() == entry.lotNo())
                     .findFirst()
                     .flatMap(lot -> NextChange.after(
-                            entry.outcome(), lot, batch.dough(lot.doughNo()), batch.filling(lot.fillingNo())))
+                            entry.outcome(),
+                            NextChange.Skin.of(lot, batch.dough(lot.doughNo())),
+                            lot,
+                            batch.dough(lot.doughNo()), batch.filling(lot.fillingNo())))
                     .ifPresent(all::add);
         }
         return all;

@@ -20,12 +20,12 @@ import java.util.Optional;
  * @param corrected how its dough was corrected at the bench, a sentence each
  */
 public record LastTime(String when, String said, Optional<Suggestion> suggestion, List<String> corrected) {
-    static LastTime of(BookEntry entry, LotPlan lot, List<String> corrected, ZoneId zone) {
+    static LastTime of(BookEntry entry, NextChange.Skin made, LotPlan lot, List<String> corrected, ZoneId zone) {
         LocalDateTime written = LocalDateTime.ofInstant(entry.recordedAt(), zone);
         return new LastTime(
                 Say.shortDay(written),
                 said(entry),
-                NextChange.after(entry.outcome(), lot.lot(), lot.dough(), lot.filling()),
+                NextChange.after(entry.outcome(), made, lot.lot(), lot.dough(), lot.filling()),
                 corrected);
     }
 

@@ -1,5 +1,7 @@
 package ironpin.web.page;
 
+import ironpin.book.NextChange;
+import ironpin.batch.Batch;
 import ironpin.batch.Lot;
 import ironpin.plan.LotPlan;
 import ironpin.store.BatchStore;
@@ -31,7 +33,17 @@ public class LastTimes {
     /** @param exceptBatchId a batch that does not count; 0 for none */
     public Optional<LastTime> before(LotPlan lot, long exceptBatchId) {
         return book.last(lot.lot().style(), exceptBatchId)
-                .map(entry -> LastTime.of(entry, lot, corrected(entry), clock.getZone()));
+                .map(entry -> LastTime.of(entry, made(entry), lot, corrected(entry), clock.getZone()));
+    }
+
+    /** What the judged lot was wrapped in; of one that has been left out since nothing is known. */
+    private NextChange.Skin made(BookEntry entry) {
+        Batch batch = batches.load(entry.batchId()).batch();
+        return batch.lots().stream()
+                .filter(lot -> lot.no() == entry.lotNo())
+                .findFirst()
+                .map(lot -> NextChange.Skin.of(lot, batch.dough(lot.doughNo())))
+                .orElse(new NextChange.Skin(Optional.empty()));
     }
 
     private List<String> corrected(BookEntry entry) {

@@ -110,7 +110,11 @@ public class Plans {
                 runs.done(stored.id()),
                 left(runs.timers(stored.id()), now.toInstant()),
                 now);
-        Forecast again = again(plan, before, standing);
+        // A table that is called earlier or later takes along what nobody has begun.
+        Duration later = before.find(DayPlan.SERVE)
+                .map(slot -> Duration.between(slot.end(), day.serving()))
+                .orElse(Duration.ZERO);
+        Forecast again = again(plan, before.forATable(later, standing::touched), standing);
         String said = Replanned.said(kept.get(), day, again, now);
         laid.keep(stored.id(), laid(again.table(), stored.revision(), said));
         return plan.laid(again.table());

@@ -69,9 +69,9 @@ public record RunStep(
                 .anyMatch(spell -> !spell.cue().isEmpty() || spell.caution().isPresent());
     }
 
-    /** Planned length in words. */
+    /** How long it takes as it is laid out, in words: two hands are quicker, and what is left for a touch takes longer. */
     public String takes() {
-        return Span.of(slot.task().time());
+        return Span.of(slot.time());
     }
 
     /** Whether it is done: ticked off, or a wait whose timer has rung. */

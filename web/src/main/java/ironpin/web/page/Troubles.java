@@ -3,6 +3,7 @@ package ironpin.web.page;
 import ironpin.refusal.NotThere;
 import ironpin.refusal.Refused;
 import ironpin.store.NoSuchBatch;
+import ironpin.store.NotWritten;
 import ironpin.wording.Name;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -77,6 +78,15 @@ class Troubles {
             // What was typed was wrong, and so was what it was typed for.
             return notHere(gone, response);
         }
+    }
+
+    /** The disk did not take it. */
+    @ExceptionHandler
+    String notWritten(NotWritten problem, Model model, HttpServletResponse response) {
+        LOG.error("not written", problem);
+        model.addAttribute("problem", problem.getMessage());
+        response.setStatus(HttpStatus.INSUFFICIENT_STORAGE.value());
+        return "error/400";
     }
 
     @ExceptionHandler

@@ -148,7 +148,7 @@ public final class ClockPicture {
                     case DOUGH_RESTS -> "dough";
                     case FILLING_IS_OUT, GREENS_WEEP -> "filling";
                     case PIECES_WAIT -> "tray";
-                    case PLATES_COOL, TABLE_WAITS -> "warm";
+                    case PLATES_COOL, TABLE_WAITS -> "plates";
                 };
         ZonedDateTime start = wait.fromEnd() ? first.end() : first.start();
         ZonedDateTime end = wait.toEnd() ? then.end() : then.start();

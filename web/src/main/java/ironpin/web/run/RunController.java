@@ -38,6 +38,7 @@ class RunController {
     private final Plans plans;
     private final Moves moves;
     private final Bell bell;
+    private final Taps taps;
     private final Clock clock;
 
     RunController(
@@ -49,7 +50,9 @@ class RunController {
             Plans plans,
             Moves moves,
             Bell bell,
+            Taps taps,
             Clock clock) {
+        this.taps = taps;
         this.plans = plans;
         this.moves = moves;
         this.cupboard = cupboard;
@@ -75,8 +78,15 @@ class RunController {
         return answer(id, from, model);
     }
 
+    /** @param next whether it was pressed where the next step then stands */
     @PostMapping("/steps")
-    String tick(@PathVariable long id, @RequestParam String key, @RequestParam boolean done, From from, Model model) {
+    String tick(
+            @PathVariable long id,
+            @RequestParam String key,
+            @RequestParam boolean done,
+            @RequestParam(defaultValue = "false") boolean next,
+            From from,
+            Model model) {
         Run run = run(id);
         boolean line = run.steps().stream()
                 .flatMap(step -> step.weighed().stream())
@@ -85,7 +95,7 @@ class RunController {
             tickLine(id, key, done);
         } else if (!done) {
             moves.notOver(id, run, step(run, key));
-        } else {
+        } else if (!(next && tappedTwice(id, from))) {
             moves.over(id, run, step(run, key), from.who());
         }
         return answer(id, from, model);
@@ -103,12 +113,17 @@ class RunController {
         }
     }
 
+    /** A second tap of the same finger was meant for the step that stood there before. */
+    private boolean tappedTwice(long id, From from) {
+        return !from.page().isEmpty() && taps.again(id + " " + from.page());
+    }
+
     /** The next move in a step, by one press. @param press what the button was for; it is not taken for anything else */
     @PostMapping("/moves")
     String move(@PathVariable long id, @RequestParam String key, @RequestParam String press, From from, Model model) {
         Run run = run(id);
         RunStep step = step(run, key);
-        if (step.ready() && step.press().sent().equals(press)) {
+        if (step.ready() && step.press().sent().equals(press) && !tappedTwice(id, from)) {
             moves.make(id, run, step, from.who());
         }
         return answer(id, from, model);
