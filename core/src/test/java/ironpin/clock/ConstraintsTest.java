@@ -64,7 +64,7 @@ public class ConstraintsTest {
     private static final List<DayPlan> DAYS = List.of(
             SUPPER,
             AS_READY,
-            day("boiled-crescent 12; people=2"),
+            day("boiled-crescent 9; people=2"),
             day("boiled-crescent 16; people=2; fridge-trays=6"),
             day("boiled-crescent+steamed-leaf 8; people=1; plates=AS_READY; last-plates=20"),
             day("boiled-crescent 40; people=1; fridge-trays=0"));
@@ -166,7 +166,7 @@ public class ConstraintsTest {
     /** Two who may not share a tray need longer. */
     @Test
     public void withoutSharingTheDayBeginsEarlier() {
-        Problem shared = Layout.problem(day("boiled-crescent 9; people=2"));
+        Problem shared = Layout.problem(day("boiled-crescent 1; people=2"));
         Problem alone = shared.with(shared.jobs().stream()
                 .map(job -> job.touches().isEmpty() && !job.modes().isEmpty()
                         ? Job.manned(

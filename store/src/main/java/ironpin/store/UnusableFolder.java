@@ -1,5 +1,6 @@
 package ironpin.store;
 
+import java.io.IOException;
 import java.sql.SQLException;
 import org.flywaydb.core.api.exception.FlywayValidateException;
 import org.h2.api.ErrorCode;
@@ -25,6 +26,14 @@ public final class UnusableFolder extends RuntimeException {
             if (one instanceof SQLException sql && sql.getErrorCode() == ErrorCode.FILE_CORRUPTED_1) {
                 return new UnusableFolder(
                         "The database in this data folder is damaged; stop Ironpin and unzip a backup over it.",
+                        problem);
+            }
+        }
+        for (Throwable one = problem; one != null; one = one.getCause()) {
+            if (one instanceof IOException) {
+                return new UnusableFolder(
+                        "The data folder cannot be written: " + one.getMessage()
+                                + ". Make room on the disk, and start again; nothing" + " that was kept is lost.",
                         problem);
             }
         }

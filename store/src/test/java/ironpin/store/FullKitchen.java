@@ -15,13 +15,15 @@ final class FullKitchen {
         long last = 0;
         try {
             for (int n = 0; n < MOST; n++) {
-                last = batches.create(WritingKitchen.batch(), "new", Clock.systemUTC().instant());
+                last = batches.create(
+                        WritingKitchen.batch(), "new", Clock.systemUTC().instant());
             }
         } catch (NotWritten full) {
             System.out.println("said " + full.getMessage());
         }
         System.out.println("acknowledged " + last);
-        System.out.println("holds " + batches.count(Status.PLANNED) + " " + batches.load(last).batch().title());
+        System.out.println("holds " + batches.count(Status.PLANNED) + " "
+                + batches.load(last).batch().title());
         System.out.flush();
         Runtime.getRuntime().halt(0);
     }

@@ -14,7 +14,7 @@ import org.testng.annotations.Test;
 
 /** A disk that takes no more: what was not kept is said, and what was kept can be read at once and after a new start. */
 public class NotWrittenTest {
-    private static final int BLOCKS = 600;
+    private static final int BLOCKS = 3_000;
 
     @Test
     public void aFullDiskIsSaidAndNothingKeptIsLost() throws IOException, InterruptedException {
@@ -47,7 +47,10 @@ public class NotWrittenTest {
             BatchStore batches = new BatchStore(cupboard);
             assertTrue(batches.count(Status.PLANNED) >= held - 1, "after a new start");
             batches.load(acknowledged);
-            batches.create(WritingKitchen.batch(), "there is room again", Clock.systemUTC().instant());
+            batches.create(
+                    WritingKitchen.batch(),
+                    "there is room again",
+                    Clock.systemUTC().instant());
         }
     }
 }

@@ -80,7 +80,11 @@ public class DemoTest extends OpenKitchen {
                 4,
                 stored.batch().appetite());
         Suggestion suggestion = NextChange.after(
- entry.outcome(), NextChange.Skin.of(next.lot(1), next.dough(1)), next.lot(1), next.dough(1), next.filling(1))
+                        entry.outcome(),
+                        NextChange.Skin.of(next.lot(1), next.dough(1)),
+                        next.lot(1),
+                        next.dough(1),
+                        next.filling(1))
                 .orElseThrow();
         assertEquals(UnitSystem.METRIC.say(suggestion.seen()), seen);
         Fix fix = suggestion.fix().orElseThrow();

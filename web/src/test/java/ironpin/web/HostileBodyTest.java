@@ -122,9 +122,9 @@ public class HostileBodyTest {
 
     private static final int BROKEN_OFF = -1;
 
-    private HttpRequest request(Door door, String body) {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(kitchen.address() + door.path))
-                .timeout(Duration.ofSeconds(120));
+    static HttpRequest request(String address, Door door, String body) {
+        HttpRequest.Builder request =
+                HttpRequest.newBuilder(URI.create(address + door.path)).timeout(Duration.ofSeconds(120));
         return switch (door) {
             case RECIPE_FILE, IMPORT_FILE ->
                 ours(request, "multipart/form-data; boundary=part")

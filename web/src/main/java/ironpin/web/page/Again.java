@@ -40,7 +40,8 @@ public class Again {
                             entry.outcome(),
                             NextChange.Skin.of(lot, batch.dough(lot.doughNo())),
                             lot,
-                            batch.dough(lot.doughNo()), batch.filling(lot.fillingNo())))
+                            batch.dough(lot.doughNo()),
+                            batch.filling(lot.fillingNo())))
                     .ifPresent(all::add);
         }
         return all;

@@ -1,8 +1,8 @@
 package ironpin.web.page;
 
-import ironpin.book.NextChange;
 import ironpin.batch.Batch;
 import ironpin.batch.Lot;
+import ironpin.book.NextChange;
 import ironpin.plan.LotPlan;
 import ironpin.store.BatchStore;
 import ironpin.store.BookEntry;

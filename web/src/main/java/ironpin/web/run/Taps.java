@@ -18,7 +18,8 @@ class Taps {
 
     private final long soonest;
     private final LongSupplier nanos;
-    private final Cache<String, Long> last = Caffeine.newBuilder().maximumSize(PAGES).build();
+    private final Cache<String, Long> last =
+            Caffeine.newBuilder().maximumSize(PAGES).build();
 
     @Autowired
     Taps(@Value("${ironpin.second-tap:600ms}") Duration soonest) {
