@@ -35,6 +35,15 @@ public record Course(HeatRun run, List<Mark> marks, Duration total, Optional<Dur
 
     /** The same as it may really be. */
     static Course of(Load load, Unknowns unknowns) {
+        return of(load, unknowns, false);
+    }
+
+    /** The same on few cells where no side is unlike the other: for how much later something is, not for when. */
+    static Course rough(Load load, Unknowns unknowns) {
+        return of(load, unknowns, true);
+    }
+
+    private static Course of(Load load, Unknowns unknowns, boolean rough) {
         Duration total = Cooking.time(load.spells());
         long on = Math.max(Math.round(total.toSeconds() * (ON - 1)), LEAST_ON.toSeconds());
         Duration watched = total.plusSeconds(on);
@@ -42,7 +51,10 @@ public record Course(HeatRun run, List<Mark> marks, Duration total, Optional<Dur
         double half = unknowns.half();
         HeatPiece body = load.body().scaled(half * half * half).conducting(unknowns.conductivity());
         Temperature start = Temperature.ofCelsius(load.start().celsius() + unknowns.startKelvin());
-        HeatRun run = Conduction.run(body, start, hearth, watched.compareTo(LONGEST) > 0 ? LONGEST : watched);
+        Duration seen = watched.compareTo(LONGEST) > 0 ? LONGEST : watched;
+        HeatRun run = rough && !hearth.sided()
+                ? Conduction.rough(body, start, hearth, seen)
+                : Conduction.run(body, start, hearth, seen);
         List<Mark> marks = new ArrayList<>();
         hearth.began().forEach(one -> marks.add(new Mark(one.spell(), seconds(one.from()))));
         Optional<Duration> dry = Double.isNaN(hearth.dryAt()) ? Optional.empty() : Optional.of(seconds(hearth.dryAt()));

@@ -66,8 +66,9 @@ public record SafeTime(
             new Unknowns(1, 1, 1, -START_KELVIN, -MEDIUM_KELVIN),
         };
         double[] moves = new double[one.length];
+        Course like = Course.rough(load, Unknowns.NONE);
         for (int i = 0; i < one.length; i++) {
-            moves[i] = later(time, Course.of(load, one[i]).until(safe), usual);
+            moves[i] = later(like.until(safe), Course.rough(load, one[i]).until(safe), like);
         }
         // A form that is off makes a piece thicker or thinner, like its mass.
         double form = moves[0] * FORM / (MASS / 3);
