@@ -44,14 +44,14 @@ public class PressTest {
         Press running = Press.of(round, wentIn(round, 30), NOW);
         assertEquals(running.sent(), "over");
         assertEquals(running.text(), round.spells().get(0).text());
-        Press rings = Press.of(round, wentIn(round, 95), NOW);
+        Press rings = Press.of(round, wentIn(round, 125), NOW);
         assertEquals(rings.sent(), "answer");
         assertEquals(rings.text(), round.spells().get(1).text());
         // The first has been answered, the second goes on.
-        Press second = Press.of(round, wentIn(round, 95).subList(1, 4), NOW);
+        Press second = Press.of(round, wentIn(round, 125).subList(1, 4), NOW);
         assertEquals(second.sent(), "over");
         assertEquals(second.text(), round.spells().get(1).text());
-        Press last = Press.of(round, wentIn(round, 361), NOW);
+        Press last = Press.of(round, wentIn(round, 481), NOW);
         assertEquals(last.label(), "They are out, next");
         assertEquals(last.sent(), "over");
     }

@@ -75,7 +75,7 @@ public class RunTest {
         assertEquals(started.open().size(), 3);
         assertTrue(started.open().stream().noneMatch(offer -> offer.spell().equals("in")));
         long seconds = round.offers().stream().mapToLong(RunStep.Offer::seconds).sum();
-        assertEquals(seconds, Duration.ofMinutes(6).toSeconds());
+        assertEquals(seconds, Duration.ofMinutes(8).toSeconds());
         assertTrue(step(run(Map.of()), "lot-1.cook-1").open().isEmpty(), "no timer before it may begin");
     }
 
