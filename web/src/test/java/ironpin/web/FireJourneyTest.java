@@ -91,8 +91,11 @@ public class FireJourneyTest extends OpenKitchen {
     public void aBorderIsDraggedAndTheCurvesFollow() {
         try (BrowserContext device = device(1280, 800)) {
             Page page = cook(device);
+            page.fill("#cold-waters-1", "2");
+            page.press("#cold-waters-1", "Enter");
+            assertThat(page.locator(".spells > li")).hasCount(3);
             Duration before = Cooking.time(spells());
-            Locator end = page.locator(".round-picture [data-mark='4'] circle");
+            Locator end = page.locator(".round-picture [data-mark='3'] circle");
             BoundingBox box = end.boundingBox();
             String said = page.locator(".round-picture").getAttribute("aria-label");
             page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
@@ -100,7 +103,7 @@ public class FireJourneyTest extends OpenKitchen {
             page.mouse().move(box.x - 60, box.y + 4);
             page.mouse().move(box.x - 120, box.y + 4);
             // Shorter spells: the verdict is another while the finger is still down, and nothing is kept yet.
-            assertThat(page.locator(".says")).containsText("until the heavier pieces have");
+            assertThat(page.locator(".says")).containsText("until the late ones have");
             assertTrue(
                     !page.locator(".round-picture").getAttribute("aria-label").equals(said));
             assertEquals(Cooking.time(spells()), before);
