@@ -151,9 +151,9 @@ public class FillingJourneyTest extends OpenKitchen {
         assertThat(page.locator("#lane-filling")).hasCount(0);
         page.navigate("/batches/" + id + "/cook?lot=2");
         page.locator("#way").selectOption("pan-fry-steam/hot");
-        assertThat(page.locator("h2").first()).hasText("Steamed leaves, pan-fry-steamed");
+        assertThat(page.locator("h2").first()).hasText("Pan-fry-steamed leaves, pan-fry-steamed");
         page.navigate("/batches/" + id + "/table?lot=2");
-        page.getByText("leave out the steamed leaves").click();
+        page.getByText("leave out the pan-fry-steamed leaves").click();
         assertThat(page.locator("a.lane-name")).hasCount(1);
         assertThat(page.locator("#pieces-1")).hasValue("72");
     }
