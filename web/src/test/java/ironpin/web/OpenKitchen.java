@@ -20,6 +20,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.testng.annotations.AfterClass;
+import org.testng.annotations.AfterSuite;
 import org.testng.annotations.BeforeSuite;
 
 /** The real application with the demo kitchen on a free port, and a real browser in front of it; once for all tests. */
@@ -39,14 +40,17 @@ public abstract class OpenKitchen {
         open();
     }
 
+    @AfterSuite(alwaysRun = true)
+    public void endSuite() {
+        close();
+    }
+
     static synchronized void open() throws IOException {
         if (application != null) {
             return;
         }
-        // One for each process that tests run in, kept until it ends: every class there is a suite of its own.
-        Path data = Path.of("target", "test-kitchen-" + System.getProperty("ironpin.fork", "1"));
+        Path data = Path.of("target", "test-kitchen");
         empty(data);
-        Runtime.getRuntime().addShutdownHook(new Thread(OpenKitchen::close));
         application = SpringApplication.run(
                 Ironpin.class, "--server.port=0", "--ironpin.demo=true", "--ironpin.data=" + data.toAbsolutePath());
         // A shared disk may keep a write waiting; a page that never comes right still fails.
