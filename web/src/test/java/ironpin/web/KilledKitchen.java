@@ -14,10 +14,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -39,6 +41,7 @@ final class KilledKitchen {
     private final List<String> lost = new ArrayList<>();
     private String address = "";
     private int written;
+    private CountDownLatch firstAnswer = new CountDownLatch(1);
 
     KilledKitchen(Path data, long seed) {
         this.data = data;
@@ -98,6 +101,7 @@ final class KilledKitchen {
     }
 
     private void writeUntil(KitchenProcess kitchen, Duration length) throws InterruptedException, ExecutionException {
+        firstAnswer = new CountDownLatch(1);
         ExecutorService hands = Executors.newFixedThreadPool(writers.size());
         try {
             List<Future<Integer>> work = new ArrayList<>();
@@ -105,6 +109,8 @@ final class KilledKitchen {
                 work.add(hands.submit((Callable<Integer>) one::writeOn));
             }
             Thread.sleep(length.toMillis());
+            // On a busy machine too, a kill comes after something was answered.
+            firstAnswer.await(PATIENCE.toSeconds(), TimeUnit.SECONDS);
             // SIGKILL: no shutdown hook runs.
             kitchen.kill();
             for (Future<Integer> one : work) {
@@ -184,6 +190,7 @@ final class KilledKitchen {
                     write(onItsWay);
                     told = onItsWay;
                     done++;
+                    firstAnswer.countDown();
                 }
             } catch (IOException killed) {
                 return done;
