@@ -38,14 +38,16 @@ import java.util.Optional;
  * @param items by aisle, the heaviest first
  */
 public record ShoppingList(List<ShoppingItem> items) {
-    /** Spices and roots for steeping, as a part of the water (est.). */
     /** Of its raw mass, to draw the juice out of a vegetable. */
     private static final double SALTING = 0.0175;
 
     /** One to two tablespoons for a dozen, g a piece. */
     private static final double OIL_A_PIECE = 1.7;
 
+    /** Half a litre, a finger deep in a pan (est.). */
     private static final Mass OIL_BATH = Mass.ofGrams(460);
+
+    /** Spices and roots for steeping, as a part of the water (est.). */
     private static final double STEEPED = 0.05;
 
     private static final Percentage GELATIN = Percentage.of(3);
