@@ -102,8 +102,6 @@ public record Dough(
     /** Whether anything wets it besides egg and what little water is in fat. */
     private boolean poured() {
         return formula.lines().stream()
-                .anyMatch(line -> !line.share().isZero()
-                        && line.addition().waterShare() > 0.5
-                        && !line.addition().isEgg());
+                .anyMatch(line -> !line.share().isZero() && line.addition().isPoured());
     }
 }

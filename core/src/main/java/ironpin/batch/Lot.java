@@ -65,6 +65,9 @@ public record Lot(
         Cooking cooking,
         Handiwork handiwork)
         implements LotBuilder.With {
+    /** Characters of its name. */
+    public static final int LONGEST_NAME = 80;
+
     /**
      * How a piece is rolled.
      *
@@ -119,8 +122,8 @@ public record Lot(
 
     public Lot {
         name = Typed.name(name);
-        if (name.isBlank() || name.length() > 80) {
-            throw new Refused("a lot's name has 1 to 80 characters");
+        if (name.isBlank() || name.length() > LONGEST_NAME) {
+            throw new Refused("a lot's name has 1 to " + LONGEST_NAME + " characters");
         }
         demandPiece("dough", doughEach);
         demandPiece("filling", fillingEach);

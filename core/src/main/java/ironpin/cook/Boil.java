@@ -11,7 +11,7 @@ import java.util.Locale;
  * @param by how the boil is kept gentle
  */
 public record Boil(School by) implements CookMethod {
-    /** Six minutes for a crescent of 33 g in all. */
+    /** Eight minutes for a crescent of 33 g in all. */
     private static final double MINUTES = 8;
 
     private static final double REFERENCE_GRAMS = 33;

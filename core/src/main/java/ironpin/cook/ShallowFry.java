@@ -11,7 +11,7 @@ import java.util.Locale;
  * @param oil how much of it
  */
 public record ShallowFry(Oil oil) implements CookMethod {
-    /** Three and a half minutes a side for a piece of 33 g in all. */
+    /** Four minutes a side for a piece of 33 g in all. */
     private static final double MINUTES_A_SIDE = 4;
 
     private static final double REFERENCE_GRAMS = 33;

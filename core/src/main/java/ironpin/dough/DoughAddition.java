@@ -37,6 +37,9 @@ public enum DoughAddition {
         return label;
     }
 
+    /** From this share of water on it wets a dough like water. */
+    private static final double MOSTLY_WATER = 0.5;
+
     /** Water per gram of it, 0 to 1. */
     public double waterShare() {
         return waterShare;
@@ -85,6 +88,11 @@ public enum DoughAddition {
             case OIL, LARD, BUTTER -> "softens, does not wet";
             default -> "";
         };
+    }
+
+    /** Whether it is poured in: mostly water, and neither egg nor fat. */
+    public boolean isPoured() {
+        return waterShare() > MOSTLY_WATER && !isEgg();
     }
 
     /** Whether it is egg, whole or a part of it. */

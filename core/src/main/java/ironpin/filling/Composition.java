@@ -65,10 +65,10 @@ public record Composition(
     /** Fat that lean meat is brought to. */
     public static final Percentage WANTED_FAT = Percentage.of(25);
 
-    /** A line whose packet could move the salt of the whole filling by less than this is not worth a word. */
     /** Water in what counts as a vegetable and not as a seasoning, as a share. */
     private static final double JUICY = 0.8;
 
+    /** A line whose packet could move the salt of the whole filling by less than this is not worth a word. */
     private static final double OPEN_WORTH_NAMING = 0.0005;
 
     public Composition {

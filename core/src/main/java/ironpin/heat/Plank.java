@@ -6,7 +6,7 @@ import java.time.Duration;
 /**
  * How long a piece takes to become hard, by Plank's equation (est.): {@code t = ρ·H/(T_f − T∞)·(P·a/h + R·a²/k)}, a the thickness, P and R
  * by form. H is the melting heat of its water with what cooling down to the freezing point takes at a larger difference. Quick, for a
- * day's plan; {@link Freezing} simulates it (within a fifth: {@code CalculatorsTest}).
+ * day's plan; {@link Freezing} simulates it (within a fifth: {@code PlankTest}).
  */
 public final class Plank {
     /** Of the heat of cooling down that counts, since it passes at a larger difference. */

@@ -118,9 +118,7 @@ public record RecipeDough(
                 .mapToDouble(one -> one.getValue().usual())
                 .sum();
         boolean poured = additions.entrySet().stream()
-                .anyMatch(one -> one.getValue().usual() > 0
-                        && one.getKey().waterShare() > MOSTLY
-                        && !one.getKey().isEgg());
+                .anyMatch(one -> one.getValue().usual() > 0 && one.getKey().isPoured());
         return DoughBand.of(family(), poured, wheatStarch / flour().usual());
     }
 

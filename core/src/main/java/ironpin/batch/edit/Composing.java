@@ -35,8 +35,6 @@ import java.util.function.UnaryOperator;
 
 /** Changes of what a dough is made of, as the cook chooses them. */
 public final class Composing {
-    private static final int LONGEST_NAME = 80;
-
     private static final double NEW_FLOUR_PERCENT = 20;
     private static final double ALL = 100;
     private static final int MOST_FLOURS = 3;
@@ -285,7 +283,7 @@ public final class Composing {
             return name;
         }
         String said = Name.first(after.done() + name.substring(done.length()));
-        return said.length() <= LONGEST_NAME ? said : name;
+        return said.length() <= Lot.LONGEST_NAME ? said : name;
     }
 
     /** A batch in the kit as it stands now: its temperatures, and its flours and bowls as they are known there. */
