@@ -33,7 +33,7 @@ public final class UnusableFolder extends RuntimeException {
             if (one instanceof IOException) {
                 return new UnusableFolder(
                         "The data folder cannot be written: " + one.getMessage()
-                                + ". Make room on the disk, and start again; nothing" + " that was kept is lost.",
+                                + ". Make room on the disk, and start again; nothing that was kept is lost.",
                         problem);
             }
         }
