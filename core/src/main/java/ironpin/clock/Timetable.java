@@ -104,7 +104,12 @@ public record Timetable(
         return proof.start() < 0 ? Optional.empty() : Optional.of(Layout.TICK.multipliedBy(proof.start()));
     }
 
-    /** The end of the last slot. */
+    /** When the last plates are on the table; with the first where all go out at once. */
+    public ZonedDateTime lastPlates() {
+        return find(DayPlan.LAST.text()).map(Slot::end).orElseGet(this::served);
+    }
+
+    /** The end of the last slot, which may come after the meal: frozen pieces are bagged then. */
     public ZonedDateTime over() {
         return slots.stream().map(Slot::end).max(ZonedDateTime::compareTo).orElse(serving);
     }

@@ -42,6 +42,13 @@ public class TimetableTest {
                 assertTrue(later || last || !slot.end().isAfter(table.serving()), slot.toString());
             }
             assertEquals(table.slot(DayPlan.SERVE).end(), table.serving());
+            // Whatever is bagged after the meal is no plate.
+            assertEquals(
+                    table.lastPlates(),
+                    table.find(DayPlan.LAST.text()).map(Timetable.Slot::end).orElse(table.serving()));
+            table.slots().stream()
+                    .filter(slot -> slot.task().of() instanceof TaskKey.Cooked)
+                    .forEach(round -> assertTrue(!round.end().isAfter(table.lastPlates()), round.toString()));
         }
     }
 
