@@ -29,6 +29,7 @@ import org.jooq.impl.DSL;
  */
 public final class Cupboard implements AutoCloseable {
     private static final String USER = "ironpin";
+    private static final System.Logger log = System.getLogger(Cupboard.class.getName());
 
     static {
         // jOOQ greets on the log; a kitchen needs no banner.
@@ -42,6 +43,9 @@ public final class Cupboard implements AutoCloseable {
     private final DataFolder home;
     private JdbcConnectionPool pool;
     private DSLContext dsl;
+
+    /** Whether the disk has no room even to open the database for writing; the next write tries again. */
+    private boolean onlyToRead;
 
     /** Open for everybody but while the database is written anew. */
     private final ReentrantReadWriteLock gate = new ReentrantReadWriteLock();
@@ -68,11 +72,15 @@ public final class Cupboard implements AutoCloseable {
     }
 
     private void open() {
-        pool = JdbcConnectionPool.create(home.url(), USER, "");
+        open(home.url());
+        home.closeToOthers();
+    }
+
+    private void open(String url) {
+        pool = JdbcConnectionPool.create(url, USER, "");
         dsl = DSL.using(pool, SQLDialect.H2, SETTINGS);
         // The file is there once a connection has been made.
         dsl.execute("select 1");
-        home.closeToOthers();
     }
 
     /**
@@ -179,8 +187,10 @@ public final class Cupboard implements AutoCloseable {
         pen.lock();
         gate.writeLock().lock();
         try {
-            shutDown(pool);
-            open();
+            if (!onlyToRead) {
+                shutDown(pool);
+                open();
+            }
         } finally {
             gate.writeLock().unlock();
             pen.unlock();
@@ -217,6 +227,9 @@ public final class Cupboard implements AutoCloseable {
             return change.apply(mine.get());
         }
         pen.lock();
+        if (onlyToRead) {
+            reopen();
+        }
         gate.readLock().lock();
         boolean kept = false;
         boolean broken = false;
@@ -246,16 +259,31 @@ public final class Cupboard implements AutoCloseable {
         }
     }
 
-    /** A database that could not write is closed by itself; what it kept can be read again at once, and written once there is room. */
+    /**
+     * A database that could not write is closed by itself; what it kept can be read again at once, and written once there is
+     * room.
+     */
     private void reopen() {
         gate.writeLock().lock();
         try {
             pool.dispose();
             open();
-        } catch (RuntimeException still) {
-            // There is no room even for that: the next write tries again, and says so again.
+            onlyToRead = false;
+        } catch (RuntimeException full) {
+            pool.dispose();
+            onlyToRead = true;
+            openToRead();
         } finally {
             gate.writeLock().unlock();
+        }
+    }
+
+    private void openToRead() {
+        try {
+            open(home.urlToRead());
+        } catch (RuntimeException still) {
+            // Every reading tries again, and so does the next write.
+            log.log(System.Logger.Level.WARNING, "the database cannot be opened", still);
         }
     }
 
@@ -263,7 +291,11 @@ public final class Cupboard implements AutoCloseable {
     public void close() {
         if (!closed) {
             closed = true;
-            shutDown(pool);
+            if (onlyToRead) {
+                pool.dispose();
+            } else {
+                shutDown(pool);
+            }
         }
     }
 

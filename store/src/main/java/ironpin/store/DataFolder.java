@@ -169,6 +169,11 @@ record DataFolder(Path folder) {
         return url(DATABASE);
     }
 
+    /** To look at what was kept where nothing can be written: a full disk has no room even for what an opening writes. */
+    String urlToRead() {
+        return url() + ";ACCESS_MODE_DATA=r";
+    }
+
     String urlAside() {
         return url(ASIDE);
     }

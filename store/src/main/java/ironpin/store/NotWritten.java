@@ -17,6 +17,7 @@ public final class NotWritten extends RuntimeException {
     private static final Set<Integer> OF_THE_DISK = Set.of(
             ErrorCode.IO_EXCEPTION_1,
             ErrorCode.IO_EXCEPTION_2,
+            ErrorCode.DATABASE_IS_READ_ONLY,
             ErrorCode.DATABASE_IS_CLOSED,
             ErrorCode.DATABASE_CALLED_AT_SHUTDOWN,
             ErrorCode.CONNECTION_BROKEN_1,
