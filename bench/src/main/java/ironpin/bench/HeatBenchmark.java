@@ -2,11 +2,15 @@ package ironpin.bench;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
+import ironpin.cook.Cooking;
 import ironpin.cook.Course;
+import ironpin.cook.LateEdge;
 import ironpin.cook.Load;
 import ironpin.cook.PotLoad;
+import ironpin.cook.SafeTime;
 import ironpin.cook.Start;
 import ironpin.plan.BatchPlan;
+import ironpin.quantity.Temperature;
 import ironpin.style.Styles;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -23,8 +27,8 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
 /**
- * How long it takes to see inside a piece: one round boiled from the board and from the freezer, one in a pan, what a drag asks for (a
- * usual, a lighter and a heavier piece), a comparison of twelve, and the largest load of a pot. Nothing is remembered between.
+ * How long it takes to see inside a piece: one round boiled from the board and from the freezer, one in a pan, what a drag asks for (the
+ * usual time and its band), a comparison of twelve, and the largest load of a pot. Nothing is remembered between.
  */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
@@ -33,6 +37,8 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 5, time = 1)
 @Fork(1)
 public class HeatBenchmark {
+    private static final Temperature HOT = Temperature.ofCelsius(75);
+
     private final Load boiled = load("boiled-crescent", Start.ROOM);
     private final Load frozen = load("boiled-crescent", Start.FREEZER);
     private final Load fried = load("pan-crescent", Start.ROOM);
@@ -72,8 +78,8 @@ public class HeatBenchmark {
 
     /** What every move of a drag asks for. */
     @Benchmark
-    public List<Course> whileDragging() {
-        return List.of(Course.of(boiled), Course.of(boiled.heavier(0.85)), Course.of(boiled.heavier(1.15)));
+    public SafeTime whileDragging() {
+        return SafeTime.of(boiled, HOT, LateEdge.ONE_IN_TEN, Cooking.UNTAUGHT);
     }
 
     @Benchmark

@@ -50,11 +50,6 @@ public record Load(
         return kind == vessel.kind() ? vessel : Vessel.usual(kind).withWatts(vessel.watts());
     }
 
-    /** With pieces of another mass. @param ratio to these, above 0 */
-    public Load heavier(double ratio) {
-        return new Load(body.scaled(ratio), piece.multipliedBy(ratio), count, spells, start, vessel, ovenCelsius);
-    }
-
     /** With so many at once. */
     public Load counting(int pieces) {
         return new Load(body, piece, pieces, spells, start, vessel, ovenCelsius);

@@ -15,22 +15,11 @@ import java.util.Optional;
  * @param course the round as it is taken for
  * @param usual when the middle is safe then
  * @param early when it is safe in one case of ten
- * @param late when it is safe in nine cases of ten: with {@code early} a band of 80 %
- * @param veryLate when it is safe in all but one case of forty
+ * @param late when the late one is safe, by the edge that was asked for
  * @param lateAtEnd middle of the late case when the spells end, °C
  */
 public record SafeTime(
-        Course course,
-        Optional<Duration> usual,
-        Optional<Duration> early,
-        Optional<Duration> late,
-        Optional<Duration> veryLate,
-        double lateAtEnd) {
-    /** Standard deviations beyond which a normal number lies in one case of ten, and of forty. */
-    static final double ONE_IN_TEN = 1.2816;
-
-    static final double ONE_IN_FORTY = 1.96;
-
+        Course course, Optional<Duration> usual, Optional<Duration> early, Optional<Duration> late, double lateAtEnd) {
     /** Standard deviations of the logarithms; ±15 % of mass, 0.38 to 0.52 and a form off by 8 % hold nine cases of ten. */
     static final double MASS = 0.091;
 
@@ -54,8 +43,14 @@ public record SafeTime(
             Fire.REST,
             0.30);
 
-    /** A round. @param safe the middle that is wanted @param taught what a probe has taught of such rounds here */
-    public static SafeTime of(Load load, Temperature safe, Belief taught) {
+    /**
+     * A round.
+     *
+     * @param safe the middle that is wanted
+     * @param edge how late a piece is reckoned with
+     * @param taught what a probe has taught of such rounds here
+     */
+    public static SafeTime of(Load load, Temperature safe, LateEdge edge, Belief taught) {
         Course usual = Course.of(load);
         Optional<Duration> time = usual.until(safe);
         double film = FILM.get(load.spells().get(0).fire());
@@ -75,7 +70,7 @@ public record SafeTime(
         double model = Math.sqrt(square(moves[1]) + square(moves[2]) + square(moves[3]) + square(form));
         double known = taught.lessons() == 0 ? model : Math.min(model, taught.spread() / taught.mean());
         double spread = Math.sqrt(square(moves[0]) + square(known));
-        double part = spread == 0 ? 0 : ONE_IN_TEN / spread;
+        double part = spread == 0 ? 0 : edge.deviations() / spread;
         double shrunk = model == 0 ? 0 : known / model;
         Course late = Course.of(
                 load,
@@ -88,9 +83,8 @@ public record SafeTime(
         return new SafeTime(
                 usual,
                 time,
-                time.map(at -> times(at, -ONE_IN_TEN * spread)),
-                time.filter(at -> late.until(safe).isPresent()).map(at -> times(at, ONE_IN_TEN * spread)),
-                time.filter(at -> late.until(safe).isPresent()).map(at -> times(at, ONE_IN_FORTY * spread)),
+                time.map(at -> times(at, -LateEdge.ONE_IN_TEN.deviations() * spread)),
+                time.filter(at -> late.until(safe).isPresent()).map(at -> times(at, edge.deviations() * spread)),
                 late.coreAtEnd());
     }
 

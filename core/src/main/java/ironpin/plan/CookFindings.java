@@ -130,7 +130,8 @@ final class CookFindings {
                         + Count.of(taught.lessons(), "reading") + ").";
         String spread = "Straight " + start + ", "
                 + inside.least().map(InsidePiece::up).map(Span::of).orElse("?") + " to " + Span.of(most)
-                + " in eight cases of ten: mass, form, start and the heat that passes are not known better. " + probe
+                + " " + inside.edge().words() + ": mass, form, start and the heat that passes are not known better. "
+                + probe
                 + UsualMinutes.said(lot);
         if (most.compareTo(total) <= 0) {
             return Finding.of(

@@ -2,6 +2,7 @@ package ironpin.plan;
 
 import ironpin.cook.Cooking;
 import ironpin.cook.Course;
+import ironpin.cook.LateEdge;
 import ironpin.cook.Load;
 import ironpin.cook.SafeTime;
 import ironpin.cook.Start;
@@ -20,7 +21,8 @@ import java.util.Optional;
  * @param safe the middle that is wanted
  * @param usual when it is reached
  * @param least when it is reached in one case of ten
- * @param most when it is reached in nine cases of ten; for poultry, in all but one of forty
+ * @param most when the late ones reach it
+ * @param edge how late those are: for poultry, one of forty
  * @param lateAtEnd middle of the late case when the spells end, °C
  */
 public record InsidePiece(
@@ -29,6 +31,7 @@ public record InsidePiece(
         Optional<Duration> usual,
         Optional<Duration> least,
         Optional<Duration> most,
+        LateEdge edge,
         double lateAtEnd) {
     /** Where a skin in water begins to dissolve. */
     private static final Temperature SKIN_COOKS = Temperature.ofCelsius(90);
@@ -70,17 +73,20 @@ public record InsidePiece(
                         lot.lot().cooking().correction())));
     }
 
+    /** How late a piece of this lot is reckoned with. */
+    public static LateEdge edge(LotPlan lot) {
+        return edge(SafeCore.of(lot.filling().formula()));
+    }
+
+    private static LateEdge edge(SafeCore core) {
+        return core.raw().contains(RawKind.POULTRY) ? LateEdge.ONE_IN_FORTY : LateEdge.ONE_IN_TEN;
+    }
+
     private static InsidePiece work(Asked asked) {
         Temperature safe = asked.core().core();
-        SafeTime time = SafeTime.of(asked.load(), safe, asked.taught());
-        boolean poultry = asked.core().raw().contains(RawKind.POULTRY);
-        return new InsidePiece(
-                time.course(),
-                safe,
-                time.usual(),
-                time.early(),
-                poultry ? time.veryLate() : time.late(),
-                time.lateAtEnd());
+        LateEdge edge = edge(asked.core());
+        SafeTime time = SafeTime.of(asked.load(), safe, edge, asked.taught());
+        return new InsidePiece(time.course(), safe, time.usual(), time.early(), time.late(), edge, time.lateAtEnd());
     }
 
     /** Whether the late edge too is safe when the spells end. */

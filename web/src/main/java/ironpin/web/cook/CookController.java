@@ -274,6 +274,7 @@ class CookController {
         Screen screen = screens.of(id, Optional.of(Station.COOK), lot);
         model.addAttribute("s", screen);
         model.addAttribute("rows", Compared.of(screen.lot()));
+        model.addAttribute("sure", InsidePiece.edge(screen.lot()).words());
         return "cooking :: compared";
     }
 }

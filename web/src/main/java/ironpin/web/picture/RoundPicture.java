@@ -135,7 +135,7 @@ public final class RoundPicture {
             double left = x(from.get().toMillis() / 1_000.0);
             double right = Math.min(RIGHT, x(to.get().toMillis() / 1_000.0));
             svg.open("rect", "x", left, "y", TOP, "width", right - left, "height", BOTTOM - TOP, "class", "band faint")
-                    .title("Eight cases of ten lie in here")
+                    .title(inside.edge().band())
                     .close("rect");
         }
     }
