@@ -103,7 +103,8 @@ final class FillingFindings {
         double ratio = lot.share().fillingEach().ratioTo(lot.share().doughEach());
         Style style = Styles.get(lot.lot().style());
         String why = "Usual is " + Words.two(Style.LEAST_FILLING) + " to " + Words.two(Style.MOST_FILLING)
-                + "; this style fills " + Words.grams(style.fillingBand().low().grams()) + " to "
+                + "; " + style.said(lot.lot().method()) + " take "
+                + Words.grams(style.fillingBand().low().grams()) + " to "
                 + Words.grams(style.fillingBand().high().grams()) + ".";
         String figure = Words.two(ratio) + " : 1";
         Side side = Side.of(ratio, Style.LEAST_FILLING, Style.MOST_FILLING, Words::two);

@@ -236,20 +236,20 @@ final class PortionFindings {
         Mass each = lot.share().doughEach();
         String band = Words.fine(style.doughBand().low().grams()) + " to "
                 + Words.fine(style.doughBand().high().grams());
+        String takes = style.said(lot.lot().method()) + " take " + band + ".";
         Side side = Side.of(
                 each.grams(),
                 style.doughBand().low().grams(),
                 style.doughBand().high().grams(),
                 Words::fine);
         if (side == Side.WITHIN) {
-            return Finding.of(
-                    Saying.SIZE_IN_BAND, Words.fine(each.grams()), "of dough each; this style takes " + band + ".", "");
+            return Finding.of(Saying.SIZE_IN_BAND, Words.fine(each.grams()), "of dough each; " + takes, "");
         }
         double wanted = style.doughBand().clamp(each).grams();
         return Finding.of(
                 side == Side.BELOW ? Saying.SIZE_SMALL : Saying.SIZE_LARGE,
                 Words.fine(each.grams()),
-                "of dough each: this style takes " + band + ".",
+                "of dough each: " + takes,
                 "Outside it the skin is hard to roll to size.",
                 new Fix(
                         "Cut " + Words.fine(wanted),

@@ -22,6 +22,7 @@ import ironpin.portion.Cutting;
 import ironpin.quantity.Band;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.wording.Name;
 import ironpin.wrapper.Fold;
 import java.util.List;
 import java.util.Optional;
@@ -90,6 +91,16 @@ public record Style(
     /** What fills one eater of this appetite who eats nothing else, g. */
     public double gramsEach(Appetite appetite) {
         return usualPerEater * appetite.factor() * doughEach.plus(fillingEach).grams();
+    }
+
+    /**
+     * What its bands are said of, within a sentence: by name; a lot that is cooked another way now was only begun as this.
+     *
+     * @param now how the lot is cooked
+     */
+    public String said(CookMethod now) {
+        String plain = Name.within(name);
+        return now.kind().equals(method.kind()) ? plain : "begun as " + plain + ", which";
     }
 
     /** The dough of a new batch, of the flour in the kit, as wet as that flour wants. */

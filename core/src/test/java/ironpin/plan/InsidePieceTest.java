@@ -10,6 +10,7 @@ import ironpin.batch.edit.SpellComposing;
 import ironpin.batch.edit.SpellField;
 import ironpin.cook.Cooking;
 import ironpin.cook.Fire;
+import ironpin.cook.LateEdge;
 import ironpin.cook.ShallowFry;
 import ironpin.cook.Spell;
 import ironpin.cook.Start;
@@ -79,6 +80,23 @@ public class InsidePieceTest {
                 assertTrue(inside.safeAtEnd(), style.key() + " " + start + ": " + inside.most());
             }
         }
+    }
+
+    /** Raw poultry is judged by a later edge than raw beef, and the sentence says which. */
+    @Test
+    public void poultryIsJudgedByTheRarerCase() {
+        String beef = why("boiled-crescent 6; line.0=beef mince");
+        String chicken = why("boiled-crescent 6; line.0=chicken mince");
+        assertTrue(beef.contains(LateEdge.ONE_IN_TEN.words()), beef);
+        assertTrue(chicken.contains(LateEdge.ONE_IN_FORTY.words()), chicken);
+    }
+
+    private static String why(String situation) {
+        return Situation.said(situation).stream()
+                .filter(finding -> finding.saying() == Saying.INSIDE_SAFE || finding.saying() == Saying.INSIDE_LATE)
+                .findFirst()
+                .orElseThrow()
+                .why();
     }
 
     /** What has been lifted out is mended at the fire, not by letting it wait longer. */
