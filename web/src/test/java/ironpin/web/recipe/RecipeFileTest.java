@@ -147,7 +147,8 @@ public class RecipeFileTest {
     /** Read in one walk: when it was not, this took the better part of a minute. */
     @Test(timeOut = 20_000)
     public void manyEmptyLinesAreNoWork() {
-        String page = "<html><body>" + "<br>".repeat(PageSize.MOST_TAGS - 10) + "300 g flour<br>150 g water</body></html>";
+        String page =
+                "<html><body>" + "<br>".repeat(PageSize.MOST_TAGS - 10) + "300 g flour<br>150 g water</body></html>";
         assertEquals(RecipeFile.read(page, "").lines().size(), 2);
     }
 }
