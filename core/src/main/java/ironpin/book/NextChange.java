@@ -21,6 +21,7 @@ import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Quoted;
 import ironpin.quantity.Temperature;
+import ironpin.wording.Name;
 import java.util.Optional;
 
 /**
@@ -135,7 +136,8 @@ public final class NextChange {
                         "The seam was gummy.",
                         "Roll the rim thinner, the middle thicker.",
                         fix(
-                                "Centre to rim",
+                                "Roll the middle",
+                                " times as thick as the rim",
                                 RollField.CENTRE_TO_RIM.at(Address.lot(lot.no())),
                                 lot.shape().centreToRim() + 0.2)));
             case SPRANG_BACK ->
@@ -184,12 +186,13 @@ public final class NextChange {
         return suggest(
                 Quoted.mass(left.grams(), 0) + " of " + what + " was over.",
                 "Take " + Quoted.mass(more, 1) + " more " + what + " in each piece.",
-                fix("Take", field.at(Address.lot(lot.no())), each.grams() + more));
+                fix("Take", " of " + what + " in each piece", field.at(Address.lot(lot.no())), each.grams() + more));
     }
 
     private Optional<Fix> fillLess(double factor) {
         return fix(
                 "Fill",
+                " in each piece",
                 CountField.FILLING_EACH.at(Address.lot(lot.no())),
                 lot.fillingEach().grams() * factor);
     }
@@ -205,7 +208,9 @@ public final class NextChange {
         boolean out = points > 0
                 ? effective > bears.high().percent() + lot.method().hydrationShift()
                 : effective < bears.low().percent() + lot.method().hydrationShift();
-        return out ? Optional.empty() : fix("Water", DoughField.HYDRATION.at(Address.dough(dough.no())), now + points);
+        return out
+                ? Optional.empty()
+                : fix("Water at", DoughField.HYDRATION.at(Address.dough(dough.no())), now + points);
     }
 
     /** Moves the first line that does this. */
@@ -215,7 +220,7 @@ public final class NextChange {
             if (lines.get(i).spoken().is(role)) {
                 double now = lines.get(i).share().percent();
                 return fix(
-                        lines.get(i).ingredient(),
+                        Name.first(lines.get(i).ingredient()) + " at",
                         FillingField.FILLING_SHARE.at(new Address.LineOf(filling.no(), i)),
                         now + points);
             }
@@ -223,16 +228,22 @@ public final class NextChange {
         return Optional.empty();
     }
 
-    private static Optional<Fix> fix(String verb, PlanNumber<?> of, double value) {
+    private static Optional<Fix> fix(String before, PlanNumber<?> of, double value) {
+        return fix(before, "", of, value);
+    }
+
+    /** A press that says what it does: some words, the new number, and some more words. */
+    private static Optional<Fix> fix(String before, String after, PlanNumber<?> of, double value) {
         PlanField<?> field = of.field();
         double rounded = Math.round(value * 10) / 10.0;
         if (rounded < field.low() || rounded > field.high()) {
             return Optional.empty();
         }
-        String label = verb + " → "
+        String label = before + " "
                 + field.dimension()
                         .map(dimension -> Quoted.brief(dimension, rounded, 1))
-                        .orElseGet(() -> number(rounded) + (field.unit().isEmpty() ? "" : " " + field.unit()));
+                        .orElseGet(() -> number(rounded) + (field.unit().isEmpty() ? "" : " " + field.unit()))
+                + after;
         return Optional.of(new Fix(label, of, rounded));
     }
 

@@ -10,6 +10,7 @@ import ironpin.store.BookEntry;
 import ironpin.store.BookStore;
 import ironpin.store.KitStore;
 import ironpin.store.StoredBatch;
+import ironpin.wording.Name;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
@@ -52,6 +53,7 @@ public class Again {
         return suggestions(cooked).stream()
                 .flatMap(one -> one.fix().stream())
                 .map(Fix::label)
+                .map(Name::within)
                 .distinct()
                 .toList();
     }

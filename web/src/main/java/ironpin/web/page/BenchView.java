@@ -67,6 +67,16 @@ public record BenchView(Screen screen, int who, Optional<RunStep> step, boolean 
         return all;
     }
 
+    /** All steps of the day, as somebody at the counter looks for them. */
+    public List<RunGroup> groups() {
+        return RunGroup.of(screen.run(), screen.batch().crew().people().size());
+    }
+
+    /** Who does a step, by name, where there is more than one. */
+    public String who(RunStep one) {
+        return screen.batch().crew().people().size() > 1 ? String.join(" and ", names(one)) : "";
+    }
+
     /** Who does a step, by name. */
     public List<String> names(RunStep one) {
         return screen.plan().day().names(one.slot());

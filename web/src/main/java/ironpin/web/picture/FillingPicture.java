@@ -84,9 +84,9 @@ public final class FillingPicture {
         x = part(svg, x, share.patty().grams() / total, "part-patty");
         x = part(svg, x, share.lost().grams() / total, "part-lost");
         part(svg, x, share.left().grams() / total, "left-over");
-        String text = Say.grams(share.inPieces().grams()) + " in pieces · "
-                + Quoted.weighed(share.patty()) + " test patty · "
-                + Quoted.weighed(share.lost()) + " stays in the bowl";
+        String text = Say.grams(share.inPieces().grams()) + " in pieces"
+                + (share.patty().isZero() ? "" : " · " + Quoted.weighed(share.patty()) + " test patty")
+                + (share.lost().isZero() ? "" : " · " + Quoted.weighed(share.lost()) + " stays in the bowl");
         svg.text(text, "x", 0, "y", 120, "class", "quiet-text");
         if (share.left().grams() >= 0.5) {
             svg.text(

@@ -7,6 +7,7 @@ import ironpin.plan.LotPlan;
 import ironpin.quantity.Band;
 import ironpin.quantity.Temperature;
 import java.time.Duration;
+import java.util.stream.DoubleStream;
 
 /** Two beakers, from the kettle and from the tap, and a thermometer at the mixing temperature with the scald zone. */
 public final class WaterPicture {
@@ -72,6 +73,9 @@ public final class WaterPicture {
                 "quiet-small");
     }
 
+    /** A line of small text, so that two do not lie on one another. */
+    private static final double LINE = 14;
+
     private static void thermometer(Svg svg, LotPlan lot, double mixed) {
         double x = 208;
         double zoneTop = y(Scald.temperatureFor(0.95).celsius());
@@ -81,16 +85,29 @@ public final class WaterPicture {
                 .add("rect", "x", x - 7, "y", zoneTop, "width", 14, "height", zoneBottom - zoneTop, "class", "band")
                 .add("rect", "x", x - 3, "y", y(mixed), "width", 6, "height", 168 - y(mixed), "class", "mercury")
                 .add("circle", "cx", x, "cy", 168, "r", 11, "class", "mercury");
-        double hands = y(Mixing.HANDS.celsius());
-        svg.add("path", "d", "M" + (x - 14) + " " + Svg.number(hands) + " h10", "class", "line-ink");
-        svg.text("hands", "x", x - 18, "y", hands + 4, "text-anchor", "end", "class", "quiet-small halo");
         svg.text(Say.celsius(mixed), "x", x + 16, "y", y(mixed) + 6, "class", "big-small");
         svg.text("mixed", "x", x + 16, "y", y(mixed) + 21, "class", "quiet-small");
         double zone = (zoneTop + zoneBottom) / 2;
         boolean clear = Math.abs(y(mixed) - zone) > 30;
         double share = Scald.share(lot.mixed());
         String scald = share < 0.005 ? "no scald" : "scald " + Say.plain(share, 2);
-        svg.text(scald, "x", x + 16, "y", clear ? zone + 4 : y(mixed) - 18, "class", "quiet-small");
+        double scaldY = clear ? zone + 4 : y(mixed) - 18;
+        svg.text(scald, "x", x + 16, "y", scaldY, "class", "quiet-small");
+        double hands = y(Mixing.HANDS.celsius());
+        // On the left stands the tap's vessel; only where the right is taken does the word lie before it.
+        boolean left = DoubleStream.of(y(mixed) + 6, y(mixed) + 21, scaldY)
+                .anyMatch(line -> Math.abs(line - hands - 4) < LINE);
+        svg.add("path", "d", "M" + (left ? x - 14 : x + 4) + " " + Svg.number(hands) + " h10", "class", "line-ink");
+        svg.text(
+                "hands",
+                "x",
+                left ? x - 18 : x + 18,
+                "y",
+                hands + 4,
+                "text-anchor",
+                left ? "end" : "start",
+                "class",
+                "quiet-small halo");
         Duration wait = lot.mixing().untilHands(lot.mixed());
         if (!wait.isZero()) {
             long minutes = Math.max(1, Math.round(wait.toSeconds() / 60.0));
