@@ -88,7 +88,7 @@ public record ClockView(
                 steps,
                 known(screen.plan().timetable(), screen.thinking()),
                 ahead(screen),
-                ClockPicture.minutesPerUnit(screen.plan().day(), table),
+                ClockPicture.minutesPerUnit(screen.plan(), table),
                 List.of(Plates.Way.values()));
     }
 

@@ -1,5 +1,6 @@
 package ironpin.web.picture;
 
+import ironpin.batch.Batch;
 import ironpin.clock.DayPlan;
 import ironpin.clock.Gap;
 import ironpin.clock.Means;
@@ -10,6 +11,8 @@ import ironpin.clock.Wait;
 import ironpin.clock.Work;
 import ironpin.crew.Held;
 import ironpin.crew.Person;
+import ironpin.plan.BatchPlan;
+import ironpin.wording.Name;
 import java.time.Duration;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
@@ -23,14 +26,16 @@ import java.util.stream.Collectors;
 /** Lanes for each person, each vessel, what gets on by itself and the fridge, on one line of time with the line of now. */
 public final class ClockPicture {
     private static final double WIDTH = 900;
-    private static final double LEFT = 96;
+    private static final double LEFT = 150;
     private static final double TOP = 24;
     private static final double LANE = 21;
     private static final double LETTER = 6.4;
+    private static final int LONGEST_NAME = 20;
 
     /** A day that was begun the day before is drawn from here: what is before stands at the edge. */
     private static final Duration LONGEST = Duration.ofHours(9);
 
+    private final Batch batch;
     private final DayPlan day;
     private final Timetable table;
     private final ZonedDateTime from;
@@ -39,12 +44,15 @@ public final class ClockPicture {
     private final Set<String> held;
     private final Set<String> done;
 
-    private ClockPicture(DayPlan day, Timetable table, Set<String> done) {
-        this.day = day;
+    private ClockPicture(BatchPlan plan, Timetable table, Set<String> done) {
+        this.batch = plan.batch();
+        this.day = plan.day();
         this.table = table;
         this.done = done;
-        this.held = day.held().stream().map(Held::task).collect(Collectors.toSet());
-        this.until = table.over();
+        this.held = plan.day().held().stream().map(Held::task).collect(Collectors.toSet());
+        // What the freezer's pieces still want hours later is listed with the steps; it would make the meal a sliver
+        // here.
+        this.until = table.lastPlates();
         ZonedDateTime start = table.latestStart();
         ZonedDateTime earliest = until.minus(LONGEST);
         ZonedDateTime first = start.isBefore(earliest) ? earliest : start;
@@ -59,8 +67,8 @@ public final class ClockPicture {
      * @param done keys of what is done
      * @param now kitchen time; its line is drawn only if it falls on the day
      */
-    public static String of(DayPlan day, Timetable table, Set<String> done, ZonedDateTime now) {
-        return new ClockPicture(day, table, done).draw(now);
+    public static String of(BatchPlan plan, Timetable table, Set<String> done, ZonedDateTime now) {
+        return new ClockPicture(plan, table, done).draw(now);
     }
 
     private record Lane(String name, List<Bar> bars) {}
@@ -191,8 +199,15 @@ public final class ClockPicture {
         return new Bar(slot.start(), slot.end(), word, tone, title, Optional.of(slot));
     }
 
-    private static String name(Means means) {
-        return means instanceof Means.OfVessel vessel ? vessel.kind().word() + " " + vessel.lot() : "machine";
+    private String name(Means means) {
+        if (!(means instanceof Means.OfVessel vessel)) {
+            return "machine";
+        }
+        String name = vessel.kind().word() + ", "
+                + Name.within(batch.lot(vessel.lot()).name());
+        return name.length() <= LONGEST_NAME
+                ? name
+                : name.substring(0, LONGEST_NAME - 1).strip() + "…";
     }
 
     private static String round(Timetable.Slot slot) {
@@ -205,7 +220,7 @@ public final class ClockPicture {
         List<Bar> order = new ArrayList<>(lane.bars);
         order.sort((a, b) -> Boolean.compare(touch(a), touch(b)));
         for (Bar bar : order) {
-            if (bar.end.isAfter(from)) {
+            if (bar.end.isAfter(from) && bar.start.isBefore(until)) {
                 draw(svg, bar, top);
             }
         }
@@ -219,7 +234,7 @@ public final class ClockPicture {
 
     private void draw(Svg svg, Bar bar, double top) {
         double x = Math.max(LEFT, x(bar.start));
-        double width = Math.max(2, x(bar.end) - x - 1);
+        double width = Math.max(2, Math.min(WIDTH, x(bar.end)) - x - 1);
         List<Object> group = new ArrayList<>(List.of("class", "slot"));
         bar.task.ifPresent(slot -> group.addAll(List.of("data-task", slot.task().key())));
         svg.open("g", group.toArray()).title(bar.title);
@@ -263,8 +278,8 @@ public final class ClockPicture {
     }
 
     /** Minutes that a user unit of the picture stands for, for what is dragged. */
-    public static double minutesPerUnit(DayPlan day, Timetable table) {
-        return 1 / new ClockPicture(day, table, Set.of()).perMinute;
+    public static double minutesPerUnit(BatchPlan plan, Timetable table) {
+        return 1 / new ClockPicture(plan, table, Set.of()).perMinute;
     }
 
     private static String tone(Task task) {

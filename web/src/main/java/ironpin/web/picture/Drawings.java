@@ -1,6 +1,5 @@
 package ironpin.web.picture;
 
-import ironpin.clock.DayPlan;
 import ironpin.clock.Timetable;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
@@ -71,7 +70,7 @@ public final class Drawings {
         return VesselPicture.of(lot, pieces);
     }
 
-    public String clock(DayPlan day, Timetable table, Set<String> done, ZonedDateTime now) {
-        return ClockPicture.of(day, table, done, now);
+    public String clock(BatchPlan plan, Timetable table, Set<String> done, ZonedDateTime now) {
+        return ClockPicture.of(plan, table, done, now);
     }
 }

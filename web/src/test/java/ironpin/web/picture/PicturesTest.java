@@ -7,11 +7,13 @@ import ironpin.amount.AmountReader;
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
 import ironpin.batch.RandomBatches;
+import ironpin.batch.edit.Address;
 import ironpin.batch.edit.Composing;
 import ironpin.batch.edit.CountField;
 import ironpin.batch.edit.DoughField;
 import ironpin.batch.edit.PlanField;
 import ironpin.batch.edit.TableField;
+import ironpin.clock.Timetable;
 import ironpin.cook.Steam;
 import ironpin.dough.DoughAddition;
 import ironpin.dough.DoughFamily;
@@ -62,7 +64,7 @@ public class PicturesTest {
         Drawings draw = new Drawings();
         List<String> pictures = new ArrayList<>();
         pictures.add(draw.table(plan));
-        pictures.add(draw.clock(plan.day(), plan.timetable(), Set.of(), NOW.atZone(ZoneOffset.UTC)));
+        pictures.add(draw.clock(plan, plan.timetable(), Set.of(), NOW.atZone(ZoneOffset.UTC)));
         for (LotPlan lot : plan.lots()) {
             pictures.add(RibbonPicture.narrow(plan, lot.lot().no()));
             pictures.add(draw.hydration(lot));
@@ -233,12 +235,36 @@ public class PicturesTest {
     public void theLineOfNowIsDrawnOnlyOnItsDay() {
         BatchPlan plan = crescents(TableField.EATERS, 6);
         ZonedDateTime serving = plan.day().serving();
-        assertTrue(ClockPicture.of(plan.day(), plan.timetable(), Set.of(), serving.minusMinutes(30))
+        assertTrue(ClockPicture.of(plan, plan.timetable(), Set.of(), serving.minusMinutes(30))
                 .contains("line-now"));
-        assertTrue(!ClockPicture.of(plan.day(), plan.timetable(), Set.of(), serving.plusMinutes(1))
+        assertTrue(!ClockPicture.of(plan, plan.timetable(), Set.of(), serving.plusMinutes(1))
                 .contains("line-now"));
-        assertTrue(!ClockPicture.of(plan.day(), plan.timetable(), Set.of(), serving.minusDays(2))
+        assertTrue(!ClockPicture.of(plan, plan.timetable(), Set.of(), serving.minusDays(2))
                 .contains("line-now"));
+    }
+
+    /** Pieces for the freezer are bagged hours after the meal: the meal is drawn all the same, as wide as without them. */
+    @Test
+    public void whatTheFreezerWantsLaterLeavesTheMealItsRoom() {
+        BatchPlan plan = crescents(TableField.EATERS, 6);
+        BatchPlan freezing = BatchPlan.of(CountField.TO_FREEZER.write(plan.batch(), Address.lot(1), 12));
+        assertTrue(Duration.between(
+                                freezing.timetable().lastPlates(),
+                                freezing.timetable().over())
+                        .compareTo(Duration.ofHours(1))
+                > 0);
+        double with = ClockPicture.minutesPerUnit(freezing, freezing.timetable());
+        double without = ClockPicture.minutesPerUnit(plan, plan.timetable());
+        assertEquals(with, without, 0.25 * without);
+        String svg = ClockPicture.of(
+                freezing, freezing.timetable(), Set.of(), freezing.day().serving());
+        for (Timetable.Slot slot : freezing.timetable().slots()) {
+            boolean later = slot.start().isAfter(freezing.timetable().lastPlates());
+            assertEquals(
+                    svg.contains("data-task=\"" + slot.task().key() + "\""),
+                    !later,
+                    slot.task().key());
+        }
     }
 
     @Test
