@@ -53,6 +53,10 @@ public record FoodName(
     /** The same few lines are asked for many times in every plan, and always mean the same. */
     private static final Map<String, FoodName> HEARD = new ConcurrentHashMap<>();
 
+    /** What is cut from fish and shellfish and is still the same food. */
+    private static final List<String> SEA_CUTS =
+            List.of("fillet", "filet", "loin", "steak", "tail", "flesh", "portion", "belly");
+
     private static final Map<String, Food> NAMES = names();
     private static final int LONGEST_NAME = NAMES.keySet().stream()
             .mapToInt(name -> name.split(" ").length)
@@ -396,7 +400,23 @@ public record FoodName(
                 names.putIfAbsent(String.join(" ", Stem.words(name + " " + kind)), food);
             }
         }
+        // "Pike fillet", "fillet of cod", "prawn tails": of fish and shellfish a cut is what its name says.
+        for (Food food : Foods.all()) {
+            if (food.role() == Food.Role.MEAT && ofTheSea(food)) {
+                for (String name : food.names()) {
+                    for (String cut : SEA_CUTS) {
+                        names.putIfAbsent(String.join(" ", Stem.words(name + " " + cut)), food);
+                        names.putIfAbsent(String.join(" ", Stem.words(cut + " of " + name)), food);
+                    }
+                }
+            }
+        }
         return Map.copyOf(names);
+    }
+
+    private static boolean ofTheSea(Food food) {
+        Set<Allergen> sure = food.allergens().sure();
+        return sure.contains(Allergen.FISH) || sure.contains(Allergen.CRUSTACEANS) || sure.contains(Allergen.MOLLUSCS);
     }
 
     private static Set<String> kitchenWords() {
