@@ -92,6 +92,11 @@ public class OneLookTest extends OpenKitchen {
                 page.fill("#title", title);
                 page.press("#title", "Tab");
                 page.waitForCondition(() -> title.equals(store.load(id).batch().title()));
+                // Until the page shows it too: an undo is of what its page shows.
+                page.waitForCondition(() -> page.locator("input[name=revision]")
+                        .first()
+                        .inputValue()
+                        .equals(String.valueOf(store.load(id).revision())));
             }
             page.locator("[data-undo]").click();
             page.locator("[data-redo]").waitFor();
