@@ -221,7 +221,7 @@ public class HandsJourneyTest extends OpenKitchen {
         page.locator("#lot-name").press("Enter");
         assertThat(page.locator("#form-lot-name .field-error")).isVisible();
         at("run");
-        assertThat(page.locator(".ticks")).containsText("moon boats");
+        assertThat(page.locator(".all-steps")).containsText("moon boats");
         at("sheet");
         assertThat(page.locator("main")).containsText("moon boats");
     }
