@@ -161,6 +161,11 @@ public record DayPlan(List<Task> tasks, List<Wait> waits, Crew crew, List<Held> 
                 .toList();
     }
 
+    /** Who does it, in words, as in "Juniper and Moss"; empty for what gets on by itself. */
+    public String who(Timetable.Slot slot) {
+        return String.join(" and ", names(slot));
+    }
+
     /** The task of this key, if there is one. */
     Optional<Task> task(String key) {
         return tasks.stream().filter(task -> task.key().equals(key)).findFirst();

@@ -1,6 +1,9 @@
 package ironpin.cook;
 
-/** How late a piece is reckoned with: what is raw poultry is judged by a rarer one (usual public guidance leaves it no margin). */
+/**
+ * How late a piece is reckoned with; raw poultry is judged by the rarer edge, since with it an unsafe middle costs most. The edges are
+ * the 90 % and the 97.5 % quantile of the normal distribution that {@link SafeTime} takes the logarithm of the time for.
+ */
 public enum LateEdge {
     /** Nine cases of ten are sooner: with one of ten before the early edge, a band of 80 %. */
     ONE_IN_TEN(1.2816, "in eight cases of ten", "Eight cases of ten lie in here"),

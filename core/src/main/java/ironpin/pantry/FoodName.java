@@ -54,8 +54,8 @@ public record FoodName(
     private static final Map<String, FoodName> HEARD = new ConcurrentHashMap<>();
 
     /** What is cut from fish and shellfish and is still the same food. */
-    private static final List<String> SEA_CUTS =
-            List.of("fillet", "filet", "loin", "steak", "tail", "flesh", "portion", "belly");
+    private static final List<String> SEA_KINDS =
+            List.of("meat", "fillet", "filet", "loin", "steak", "tail", "flesh", "portion", "belly");
 
     private static final Map<String, Food> NAMES = names();
     private static final int LONGEST_NAME = NAMES.keySet().stream()
@@ -393,25 +393,24 @@ public record FoodName(
                 }
             }
         }
-        // "Mozzarella cheese", "crab meat": the kind may stand behind the name.
         for (Food food : Foods.all()) {
-            String kind = food.role() == Food.Role.CHEESE ? "cheese" : food.role() == Food.Role.MEAT ? "meat" : "";
-            for (String name : kind.isEmpty() ? List.<String>of() : food.names()) {
-                names.putIfAbsent(String.join(" ", Stem.words(name + " " + kind)), food);
-            }
-        }
-        // "Pike fillet", "fillet of cod", "prawn tails": of fish and shellfish a cut is what its name says.
-        for (Food food : Foods.all()) {
-            if (food.role() == Food.Role.MEAT && ofTheSea(food)) {
-                for (String name : food.names()) {
-                    for (String cut : SEA_CUTS) {
-                        names.putIfAbsent(String.join(" ", Stem.words(name + " " + cut)), food);
-                        names.putIfAbsent(String.join(" ", Stem.words(cut + " of " + name)), food);
-                    }
+            for (String name : food.names()) {
+                for (String kind : kinds(food)) {
+                    names.putIfAbsent(String.join(" ", Stem.words(name + " " + kind)), food);
+                    names.putIfAbsent(String.join(" ", Stem.words(kind + " of " + name)), food);
                 }
             }
         }
         return Map.copyOf(names);
+    }
+
+    /** What may stand behind a name: "mozzarella cheese", "crab meat", "pike fillet"; or before it: "fillet of cod". */
+    private static List<String> kinds(Food food) {
+        return switch (food.role()) {
+            case CHEESE -> List.of("cheese");
+            case MEAT -> ofTheSea(food) ? SEA_KINDS : List.of("meat");
+            default -> List.of();
+        };
     }
 
     private static boolean ofTheSea(Food food) {

@@ -29,7 +29,7 @@ import org.jooq.impl.DSL;
  */
 public final class Cupboard implements AutoCloseable {
     private static final String USER = "ironpin";
-    private static final System.Logger log = System.getLogger(Cupboard.class.getName());
+    private static final System.Logger LOG = System.getLogger(Cupboard.class.getName());
 
     static {
         // jOOQ greets on the log; a kitchen needs no banner.
@@ -283,7 +283,7 @@ public final class Cupboard implements AutoCloseable {
             open(home.urlToRead());
         } catch (RuntimeException still) {
             // Every reading tries again, and so does the next write.
-            log.log(System.Logger.Level.WARNING, "the database cannot be opened", still);
+            LOG.log(System.Logger.Level.WARNING, "the database cannot be opened", still);
         }
     }
 

@@ -19,6 +19,8 @@ import ironpin.wording.Span;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 
 /**
@@ -92,6 +94,11 @@ public record ClockView(
                 List.of(Plates.Way.values()));
     }
 
+    /** What the colours of the picture mean: the class of a bar, and words for it. */
+    public Set<Map.Entry<String, String>> legend() {
+        return ClockPicture.LEGEND.entrySet();
+    }
+
     private static Row row(int no, Person person, Belief pace) {
         if (pace.lessons() == 0) {
             return new Row(no, person, "", "");
@@ -105,11 +112,10 @@ public record ClockView(
     }
 
     private static StepRow step(Screen screen, RunStep step) {
-        List<String> names = screen.plan().day().names(step.slot());
         Duration slack = step.slot().slack();
         boolean held = screen.batch().held().stream().map(Held::task).anyMatch(step.key()::equals);
         String room = slack.isZero() ? "none" : Span.inMinutes(slack);
-        return new StepRow(step, String.join(" and ", names), room, held);
+        return new StepRow(step, screen.plan().day().who(step.slot()), room, held);
     }
 
     private static String known(Timetable table, boolean thinking) {

@@ -158,7 +158,7 @@ class FreezerController {
                     count(pieces),
                     0,
                     plan.share().piece(),
-                    shortened(cooking(plan, Units.of(request)), MOST_TEXT),
+                    Say.shortened(cooking(plan, Units.of(request)), MOST_TEXT),
                     // Never cut: it is what protects.
                     AllergenLines.ofLot(batches.load(batch).batch(), plan.lot()).said(),
                     LocalDate.now(clock)));
@@ -175,10 +175,6 @@ class FreezerController {
         } catch (NumberFormatException notOne) {
             throw new Refused("“" + text + "” is no whole number");
         }
-    }
-
-    private static String shortened(String text, int most) {
-        return text.length() <= most ? text : text.substring(0, most - 1) + "…";
     }
 
     /** How it is cooked straight from the freezer, as a label says it. */

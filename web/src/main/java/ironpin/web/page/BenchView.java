@@ -74,7 +74,7 @@ public record BenchView(Screen screen, int who, Optional<RunStep> step, boolean 
 
     /** Who does a step, by name, where there is more than one. */
     public String who(RunStep one) {
-        return screen.batch().crew().people().size() > 1 ? String.join(" and ", names(one)) : "";
+        return screen.batch().crew().people().size() > 1 ? screen.plan().day().who(one.slot()) : "";
     }
 
     /** Who does a step, by name. */

@@ -16,6 +16,7 @@ import ironpin.wording.Name;
 import java.time.Duration;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,6 +35,9 @@ public final class ClockPicture {
 
     /** A day that was begun the day before is drawn from here: what is before stands at the edge. */
     private static final Duration LONGEST = Duration.ofHours(9);
+
+    /** What its colours mean: the class of a bar, and words for it. */
+    public static final Map<String, String> LEGEND = legend();
 
     private final Batch batch;
     private final DayPlan day;
@@ -199,15 +203,26 @@ public final class ClockPicture {
         return new Bar(slot.start(), slot.end(), word, tone, title, Optional.of(slot));
     }
 
+    private static Map<String, String> legend() {
+        Map<String, String> legend = new LinkedHashMap<>();
+        legend.put("slot-dough", "dough");
+        legend.put("slot-filling", "filling");
+        legend.put("slot-shape", "cut, roll, fold");
+        legend.put("slot-cook", "at the fire");
+        legend.put("slot-table", "dips and plates");
+        legend.put("slot-rest", "by itself");
+        legend.put("slot-away", "in the fridge or kept warm");
+        legend.put("key-tight", "no minute to spare");
+        return Collections.unmodifiableMap(legend);
+    }
+
     private String name(Means means) {
         if (!(means instanceof Means.OfVessel vessel)) {
             return "machine";
         }
         String name = vessel.kind().word() + ", "
                 + Name.within(batch.lot(vessel.lot()).name());
-        return name.length() <= LONGEST_NAME
-                ? name
-                : name.substring(0, LONGEST_NAME - 1).strip() + "…";
+        return Say.shortened(name, LONGEST_NAME);
     }
 
     private static String round(Timetable.Slot slot) {

@@ -51,7 +51,7 @@ public final class FillingPicture {
                     "shade-" + i % SHADES);
             if (width > 70) {
                 svg.text(
-                        shorten(lines.get(i).ingredient(), (int) (width / 7.4)),
+                        Say.shortened(lines.get(i).ingredient(), (int) (width / 7.4)),
                         "x",
                         x + 8,
                         "y",
@@ -200,11 +200,5 @@ public final class FillingPicture {
             svg.add("rect", "x", x, "y", 82, "width", Math.max(1, width - 1), "height", 16, "class", cssClass);
         }
         return x + width;
-    }
-
-    private static String shorten(String name, int most) {
-        return name.length() <= most
-                ? name
-                : name.substring(0, Math.max(1, most - 1)).strip() + "…";
     }
 }

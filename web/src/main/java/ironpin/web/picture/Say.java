@@ -107,4 +107,11 @@ public final class Say {
     public static String time(Duration time) {
         return Span.of(time);
     }
+
+    /** Cut to so many characters, at least 2, and said to be. */
+    public static String shortened(String text, int most) {
+        return text.length() <= most
+                ? text
+                : text.substring(0, Math.max(1, most - 1)).strip() + "…";
+    }
 }

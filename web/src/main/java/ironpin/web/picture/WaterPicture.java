@@ -16,6 +16,9 @@ public final class WaterPicture {
     private static final double RIM = 34;
     private static final double BASE = 150;
 
+    /** A line of small text, so that two do not lie on one another. */
+    private static final double LINE = 14;
+
     private WaterPicture() {}
 
     /** The water for one lot's dough, out of these. */
@@ -72,9 +75,6 @@ public final class WaterPicture {
                 "class",
                 "quiet-small");
     }
-
-    /** A line of small text, so that two do not lie on one another. */
-    private static final double LINE = 14;
 
     private static void thermometer(Svg svg, LotPlan lot, double mixed) {
         double x = 208;
