@@ -19,7 +19,8 @@ import ironpin.quantity.Band;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Temperature;
 import ironpin.wording.Name;
 import java.util.Optional;
@@ -82,9 +83,13 @@ public final class NextChange {
         return last.core()
                 .filter(read -> read.compareTo(safe) < 0)
                 .map(read -> new Suggestion(
-                        "The core read " + Quoted.temperature(read.celsius()) + ", under "
-                                + Quoted.temperature(safe.celsius()) + ".",
-                        "Cook longer until the probe agrees, and fill 10 % less so that heat gets there.",
+                        Sentence.of(
+                                "The core read ",
+                                Quantity.temperature(read.celsius()),
+                                ", under ",
+                                Quantity.temperature(safe.celsius()),
+                                "."),
+                        Sentence.of("Cook longer until the probe agrees, and fill 10 % less so that heat gets there."),
                         fillLess(0.9)));
     }
 
@@ -94,8 +99,10 @@ public final class NextChange {
             return Optional.empty();
         }
         String seen = last.burst() + " burst and " + last.leaked() + " leaked of " + last.made() + ".";
-        return Optional.of(
-                new Suggestion(seen, "Fill 10 % less, keep the rim dry and clean, boil gently.", fillLess(0.9)));
+        return Optional.of(new Suggestion(
+                Sentence.of(seen),
+                Sentence.of("Fill 10 % less, keep the rim dry and clean, boil gently."),
+                fillLess(0.9)));
     }
 
     private Optional<Suggestion> stuck() {
@@ -108,7 +115,8 @@ public final class NextChange {
                     case BASKET -> "Oil the liner or use holed paper, and wait a minute before lifting.";
                     case PAN, GRIDDLE, DISH -> "Wait until they let go by themselves before moving them.";
                 };
-        return Optional.of(new Suggestion(last.stuck() + " stuck of " + last.made() + ".", change, Optional.empty()));
+        return Optional.of(new Suggestion(
+                Sentence.of(last.stuck() + " stuck of " + last.made() + "."), Sentence.of(change), Optional.empty()));
     }
 
     private Optional<Suggestion> skin() {
@@ -119,22 +127,33 @@ public final class NextChange {
             return last.skin() == SkinVerdict.RIGHT
                     ? Optional.empty()
                     : Optional.of(suggest(
-                            "The bought skins were not right.",
-                            "Keep them wrapped, wet the whole rim, and choose a simple fold; or buy another kind.",
+                            Sentence.of("The bought skins were not right."),
+                            Sentence.of(
+                                    "Keep them wrapped, wet the whole rim, and choose a simple fold; or buy another kind."),
                             Optional.empty()));
         }
         return switch (last.skin()) {
             case RIGHT -> Optional.empty();
             case TOUGH ->
                 lot.method() instanceof Steam
-                        ? Optional.of(suggest("The skin was tough after steaming.", "Wetter by 2 points.", water(2)))
-                        : Optional.of(suggest("The skin was tough.", "Wetter by 1 point.", water(1)));
-            case CRACKED -> Optional.of(suggest("The rim cracked.", "Wetter by 1 point; cover the pieces.", water(1)));
-            case TORN -> Optional.of(suggest("The skin stuck or tore.", "Drier by 1 point; dust.", water(-1)));
+                        ? Optional.of(suggest(
+                                Sentence.of("The skin was tough after steaming."),
+                                Sentence.of("Wetter by 2 points."),
+                                water(2)))
+                        : Optional.of(suggest(
+                                Sentence.of("The skin was tough."), Sentence.of("Wetter by 1 point."), water(1)));
+            case CRACKED ->
+                Optional.of(suggest(
+                        Sentence.of("The rim cracked."),
+                        Sentence.of("Wetter by 1 point; cover the pieces."),
+                        water(1)));
+            case TORN ->
+                Optional.of(suggest(
+                        Sentence.of("The skin stuck or tore."), Sentence.of("Drier by 1 point; dust."), water(-1)));
             case GUMMY ->
                 Optional.of(suggest(
-                        "The seam was gummy.",
-                        "Roll the rim thinner, the middle thicker.",
+                        Sentence.of("The seam was gummy."),
+                        Sentence.of("Roll the rim thinner, the middle thicker."),
                         fix(
                                 "Roll the middle",
                                 " times as thick as the rim",
@@ -142,8 +161,8 @@ public final class NextChange {
                                 lot.shape().centreToRim() + 0.2)));
             case SPRANG_BACK ->
                 Optional.of(suggest(
-                        "The dough sprang back.",
-                        "Rest 10 min longer.",
+                        Sentence.of("The dough sprang back."),
+                        Sentence.of("Rest 10 min longer."),
                         fix(
                                 "Rest",
                                 DoughField.REST.at(Address.dough(dough.no())),
@@ -156,14 +175,24 @@ public final class NextChange {
             case RIGHT -> Optional.empty();
             case DRY ->
                 Optional.of(suggest(
-                        "The filling was dry.", "Work in more stock, 5 % of the meat.", share(Food.Role.LIQUID, 2)));
+                        Sentence.of("The filling was dry."),
+                        Sentence.of("Work in more stock, 5 % of the meat."),
+                        share(Food.Role.LIQUID, 2)));
             case LOOSE ->
-                Optional.of(
-                        suggest("The filling was loose.", "Stir it to a sticky paste; oil last.", Optional.empty()));
+                Optional.of(suggest(
+                        Sentence.of("The filling was loose."),
+                        Sentence.of("Stir it to a sticky paste; oil last."),
+                        Optional.empty()));
             case BLAND ->
-                Optional.of(suggest("The filling was bland.", "A little more salt.", share(Food.Role.SALT, 0.2)));
+                Optional.of(suggest(
+                        Sentence.of("The filling was bland."),
+                        Sentence.of("A little more salt."),
+                        share(Food.Role.SALT, 0.2)));
             case SALTY ->
-                Optional.of(suggest("The filling was salty.", "A little less salt.", share(Food.Role.SALT, -0.2)));
+                Optional.of(suggest(
+                        Sentence.of("The filling was salty."),
+                        Sentence.of("A little less salt."),
+                        share(Food.Role.SALT, -0.2)));
         };
     }
 
@@ -184,8 +213,8 @@ public final class NextChange {
     private Suggestion over(String what, Mass left, PlanField<Address.OfLot> field, Mass each) {
         double more = Math.max(0.1, Math.round(left.grams() / last.made() * 10) / 10.0);
         return suggest(
-                Quoted.mass(left.grams(), 0) + " of " + what + " was over.",
-                "Take " + Quoted.mass(more, 1) + " more " + what + " in each piece.",
+                Sentence.of(Quantity.mass(left.grams(), 0), " of ", what, " was over."),
+                Sentence.of("Take ", Quantity.mass(more, 1), " more ", what, " in each piece."),
                 fix("Take", " of " + what + " in each piece", field.at(Address.lot(lot.no())), each.grams() + more));
     }
 
@@ -239,15 +268,18 @@ public final class NextChange {
         if (rounded < field.low() || rounded > field.high()) {
             return Optional.empty();
         }
-        String label = before + " "
-                + field.dimension()
-                        .map(dimension -> Quoted.brief(dimension, rounded, 1))
-                        .orElseGet(() -> number(rounded) + (field.unit().isEmpty() ? "" : " " + field.unit()))
-                + after;
+        Sentence label = Sentence.of(
+                before,
+                " ",
+                field.dimension()
+                        .map(dimension -> Quantity.brief(dimension, rounded, 1))
+                        .orElseGet(() ->
+                                Sentence.of(number(rounded) + (field.unit().isEmpty() ? "" : " " + field.unit()))),
+                after);
         return Optional.of(new Fix(label, of, rounded));
     }
 
-    private static Suggestion suggest(String seen, String change, Optional<Fix> fix) {
+    private static Suggestion suggest(Sentence seen, Sentence change, Optional<Fix> fix) {
         return new Suggestion(seen, change, fix);
     }
 

@@ -1,6 +1,7 @@
 package ironpin.book;
 
 import ironpin.batch.edit.Fix;
+import ironpin.quantity.Sentence;
 import java.util.Optional;
 
 /**
@@ -10,4 +11,4 @@ import java.util.Optional;
  * @param change what to do about it
  * @param fix the change as an edit of the plan, where a number does it
  */
-public record Suggestion(String seen, String change, Optional<Fix> fix) {}
+public record Suggestion(Sentence seen, Sentence change, Optional<Fix> fix) {}

@@ -11,7 +11,8 @@ import ironpin.crew.Crew;
 import ironpin.crew.Held;
 import ironpin.dip.Dip;
 import ironpin.filling.RawNeed;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import java.time.Duration;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
@@ -106,14 +107,14 @@ public record DayPlan(List<Task> tasks, List<Wait> waits, Crew crew, List<Held> 
                 all.stream().filter(TaskKey.Cooked.class::isInstance).toList();
         if (!batch.crew().plates().asReady() || cooked.isEmpty()) {
             tasks.add(Task.hands(SERVED, Craft.TABLE, Station.TABLE, "Everything to the table.", TO_TABLE, all)
-                    .withDetail("Soup and steam scald: bite small."));
+                    .withDetail(Sentence.of("Soup and steam scald: bite small.")));
             return;
         }
         List<TaskKey> first = new ArrayList<>(
                 all.stream().filter(key -> key instanceof TaskKey.AtTable).toList());
         first.add(cooked.get(0));
         tasks.add(Task.hands(SERVED, Craft.TABLE, Station.TABLE, "The first plates to the table.", TO_TABLE, first)
-                .withDetail("Each round follows as it is ready. Soup and steam scald: bite small."));
+                .withDetail(Sentence.of("Each round follows as it is ready. Soup and steam scald: bite small.")));
         List<TaskKey> rest = new ArrayList<>(all);
         rest.add(SERVED);
         tasks.add(Task.hands(LAST, Craft.TABLE, Station.TABLE, "The last plates to the table.", LAST_PLATES, rest));
@@ -140,8 +141,8 @@ public record DayPlan(List<Task> tasks, List<Wait> waits, Crew crew, List<Held> 
             for (Dip.Measure measure : dip.forEaters(batch.eaters())) {
                 parts.add(new Task.Part(
                         "dip-" + dips.indexOf(dip) + "." + parts.size(),
-                        measure.ingredient() + (dips.size() > 1 ? " (" + dip.name() + ")" : ""),
-                        Quoted.volume(measure.millilitres())));
+                        Sentence.of(measure.ingredient() + (dips.size() > 1 ? " (" + dip.name() + ")" : "")),
+                        Quantity.volume(measure.millilitres())));
             }
         }
         if (!parts.isEmpty()) {

@@ -14,7 +14,8 @@ import ironpin.dough.Kneading;
 import ironpin.dough.Mixing;
 import ironpin.dough.RestPlan;
 import ironpin.quantity.Mass;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.wording.Name;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -59,7 +60,7 @@ final class DoughTasks {
                         title,
                         Pace.mixing(share.made().total()),
                         List.of())
-                .withDetail(Quoted.mass(share.made().total().grams(), 0) + " in all.")
+                .withDetail(Sentence.of(Quantity.mass(share.made().total().grams(), 0), " in all."))
                 .withParts(weighed()));
     }
 
@@ -69,17 +70,21 @@ final class DoughTasks {
         for (FlourShare part : dough.flours()) {
             Mass mass = part.share().of(share.made().flour());
             parts.add(new Task.Part(
-                    key + ".flour-" + part.flour().key(), part.flour().name(), Quoted.weighed(mass)));
+                    key + ".flour-" + part.flour().key(),
+                    Sentence.of(part.flour().name()),
+                    Quantity.weighed(mass)));
         }
         for (DoughLine line : dough.formula().lines()) {
             Mass mass = share.made().of(line.addition());
             if (!mass.isZero()) {
                 boolean water = line.addition() == DoughAddition.WATER;
-                String at = water ? " at " + Quoted.temperature(dough.water().celsius()) : "";
+                Sentence at = water
+                        ? Sentence.of(" at ", Quantity.temperature(dough.water().celsius()))
+                        : Sentence.EMPTY;
                 parts.add(new Task.Part(
                         key + "." + line.addition().name().toLowerCase(Locale.ROOT),
-                        line.name() + at,
-                        Quoted.weighed(mass)));
+                        Sentence.of(line.name(), at),
+                        Quantity.weighed(mass)));
             }
         }
         return parts;
@@ -91,7 +96,7 @@ final class DoughTasks {
         if (wait.toMinutes() >= 1) {
             String title = "The " + name + " cools until hands may go in.";
             tasks.add(Task.waiting(step("cool"), Station.DOUGH, title, Pace.minutes(wait.toSeconds() / 60.0), last())
-                    .withDetail("Covered, to " + Quoted.temperature(Mixing.HANDS.celsius()) + " (est.)."));
+                    .withDetail(Sentence.of("Covered, to ", Quantity.temperature(Mixing.HANDS.celsius()), " (est.).")));
         }
     }
 
@@ -108,7 +113,7 @@ final class DoughTasks {
         String detail =
                 (work ? "" : step.text() + " ") + step.cue().map(Cue::text).orElse("");
         tasks.add(Task.waiting(own, Station.DOUGH, title, step.time(), last())
-                .withDetail(detail.strip())
+                .withDetail(Sentence.of(detail.strip()))
                 .withWork(hands(step))
                 .withMeans(step.kind() == RestPlan.Kind.KNEAD && byMachine() ? Set.of(new Means.Machine()) : Set.of())
                 .withSpells(work ? List.of(CookStep.of("knead", step.text(), step.time())) : List.of()));

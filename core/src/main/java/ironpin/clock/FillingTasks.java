@@ -8,7 +8,8 @@ import ironpin.filling.Aspic;
 import ironpin.filling.OrderCard;
 import ironpin.filling.RawNeed;
 import ironpin.quantity.Mass;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.wording.Name;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -90,15 +91,16 @@ final class FillingTasks {
                         "Warm stock and gelatin for the soup, pour it on a tray.",
                         STOCK,
                         List.of())
-                .withDetail(Quoted.length(Aspic.TRAY.depth().millimetres(), 0) + " deep.")
-                .withParts(List.of(new Task.Part(key + ".stock-mass", "stock", Quoted.mass(stock.grams(), 0)))));
+                .withDetail(Sentence.of(Quantity.length(Aspic.TRAY.depth().millimetres(), 0), " deep."))
+                .withParts(List.of(
+                        new Task.Part(key + ".stock-mass", Sentence.of("stock"), Quantity.mass(stock.grams(), 0)))));
         tasks.add(Task.waiting(
                         step("set"),
                         Station.FILLING,
                         "The stock sets in the fridge.",
                         Pace.minutes(Aspic.TRAY.sets().toSeconds() / 60.0),
                         List.of(step("stock")))
-                .withDetail("Shallow, uncovered until it is cold."));
+                .withDetail(Sentence.of("Shallow, uncovered until it is cold.")));
         before.add(step("set"));
     }
 
@@ -107,7 +109,7 @@ final class FillingTasks {
         TaskKey last = step(stem);
         Duration hands = step.hands().isZero() ? WEIGHING : step.hands();
         tasks.add(Task.hands(last, Craft.FILLING, Station.FILLING, title(step), hands, List.of())
-                .withDetail(of() + (step.dayBefore() ? " May be done the day before, kept cold." : ""))
+                .withDetail(Sentence.of(of() + (step.dayBefore() ? " May be done the day before, kept cold." : "")))
                 .withAhead(step.dayBefore())
                 .withParts(parts(step, last.text())));
         if (!step.waits().isZero()) {
@@ -159,9 +161,12 @@ final class FillingTasks {
                 }
             }
         }
-        String patty = share.patty().isZero()
-                ? ""
-                : " Fry a " + Quoted.mass(share.patty().grams(), 0) + " patty and taste that, never the raw filling.";
+        Sentence patty = share.patty().isZero()
+                ? Sentence.EMPTY
+                : Sentence.of(
+                        " Fry a ",
+                        Quantity.mass(share.patty().grams(), 0),
+                        " patty and taste that, never the raw filling.");
         tasks.add(Task.hands(
                         mixing(filling.no()),
                         Craft.FILLING,
@@ -169,7 +174,7 @@ final class FillingTasks {
                         "Make the " + filling.called() + ".",
                         time,
                         before)
-                .withDetail(Quoted.mass(share.made().grams(), 0) + " in all." + patty)
+                .withDetail(Sentence.of(Quantity.mass(share.made().grams(), 0), " in all.", patty))
                 .withSpells(spells)
                 .withParts(parts));
     }
@@ -179,7 +184,7 @@ final class FillingTasks {
         for (OrderCard.Weighed one : step.lines()) {
             String how = step.kind() == OrderCard.Kind.MIX ? one.name() : step.subject() + ", " + one.name();
             String name = step.kind() == OrderCard.Kind.TASTE ? "for the test patty" : how;
-            parts.add(new Task.Part(stem + "." + parts.size(), name, Quoted.weighed(one.mass())));
+            parts.add(new Task.Part(stem + "." + parts.size(), Sentence.of(name), Quantity.weighed(one.mass())));
         }
         return parts;
     }

@@ -13,7 +13,8 @@ import ironpin.cook.Start;
 import ironpin.cook.Vessel;
 import ironpin.cook.VesselKind;
 import ironpin.filling.SafeCore;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.wording.Name;
 import ironpin.wording.Span;
 import ironpin.wrapper.Outline;
@@ -112,8 +113,8 @@ final class LotTasks {
                         "The " + name + " become hard in the freezer.",
                         Pace.minutes(hard.most().toSeconds() / 60.0),
                         frozen)
-                .withDetail("Apart on their trays, " + Span.inMinutes(hard.least()) + " to "
-                        + Span.inMinutes(hard.most()) + " (est.): until a finger leaves no mark.");
+                .withDetail(Sentence.of("Apart on their trays, " + Span.inMinutes(hard.least()) + " to "
+                        + Span.inMinutes(hard.most()) + " (est.): until a finger leaves no mark."));
         if (frozenFirst()) {
             tasks.add(hardens);
         } else {
@@ -130,7 +131,8 @@ final class LotTasks {
                                     time,
                                     List.of(hardens.of()))
                             .withDetail(
-                                    "Kind, day, raw or not, what is in it and how it is cooked: the freezer's page prints labels."));
+                                    Sentence.of(
+                                            "Kind, day, raw or not, what is in it and how it is cooked: the freezer's page prints labels.")));
         }
     }
 
@@ -145,7 +147,7 @@ final class LotTasks {
                         "Tray " + no + " of the " + Name.within(lot.name()) + " into the freezer.",
                         INTO_THE_FREEZER,
                         List.of(tray))
-                .withDetail("Raw, apart on a dusted tray, nothing on top."));
+                .withDetail(Sentence.of("Raw, apart on a dusted tray, nothing on top.")));
     }
 
     /** Whether every round is a task of its own. */
@@ -224,16 +226,16 @@ final class LotTasks {
         return Task.hands(
                         key, bought ? Craft.WRAPPING : Craft.SHAPING, Station.PORTION, title, time(tray.pieces), after)
                 .withWork(new Work.Throughout(bought ? Craft.WRAPPING : Craft.SHAPING, true))
-                .withDetail(detail + so)
+                .withDetail(Sentence.of(detail + so))
                 .withParts(List.of(
                         new Task.Part(
                                 key.text() + ".skin",
-                                bought ? "a wrapper" : "of dough each",
-                                Quoted.mass(share.doughEach().grams(), 1)),
+                                bought ? Sentence.of("a wrapper") : Sentence.of("of dough each"),
+                                Quantity.mass(share.doughEach().grams(), 1)),
                         new Task.Part(
                                 key.text() + ".filling",
-                                batch.filling(lot.fillingNo()).called() + " each",
-                                Quoted.mass(share.fillingEach().grams(), 1))));
+                                Sentence.of(batch.filling(lot.fillingNo()).called() + " each"),
+                                Quantity.mass(share.fillingEach().grams(), 1))));
     }
 
     /** What the hands do, one thing after another, by the school. */
@@ -257,11 +259,12 @@ final class LotTasks {
         List<CookStep> spells = CookCard.of(lot.spells(share.piece()), lot.method());
         TaskKey heat = new TaskKey.Heated(lot.no());
         tasks.add(heating(heat, lot.spells(share.piece()).get(0)).withMeans(vessel));
-        String core = "In the middle at least "
-                + Quoted.temperature(SafeCore.of(batch.filling(lot.fillingNo()).formula())
+        Sentence core = Sentence.of(
+                "In the middle at least ",
+                Quantity.temperature(SafeCore.of(batch.filling(lot.fillingNo()).formula())
                         .core()
-                        .celsius())
-                + ": probe one.";
+                        .celsius()),
+                ": probe one.");
         Duration each = spells.stream().map(CookStep::time).reduce(Pace.BETWEEN_ROUNDS, Duration::plus);
         TaskKey before = heat;
         for (int i = 0; i < (listed(rounds) ? count : 1); i++) {
@@ -294,13 +297,13 @@ final class LotTasks {
         String what = vessel.kind().label();
         String title = first.cold() ? "Set out the " + what + ", cold." : "Heat the " + what + ".";
         Task task = Task.waiting(heat, Station.COOK, title, HeatUp.of(vessel, first), List.of())
-                .withDetail(how(vessel.kind()));
+                .withDetail(Sentence.of(how(vessel.kind())));
         return vessel.water().micrograms() == 0
                 ? task
                 : task.withParts(List.of(new Task.Part(
                         heat.text() + ".water",
-                        "of water",
-                        Quoted.volume(vessel.water().grams()))));
+                        Sentence.of("of water"),
+                        Quantity.volume(vessel.water().grams()))));
     }
 
     private static String how(VesselKind kind) {

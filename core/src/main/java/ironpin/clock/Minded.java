@@ -3,6 +3,8 @@ package ironpin.clock;
 import ironpin.pantry.Allergen;
 import ironpin.pantry.Allergens;
 import ironpin.pantry.FoodName;
+import ironpin.quantity.Sentence;
+import ironpin.quantity.UnitSystem;
 import java.util.EnumSet;
 import java.util.Set;
 
@@ -21,12 +23,15 @@ record Minded(Set<Allergen> avoided) {
     }
 
     private Task.Part part(Task.Part part) {
-        Allergens holds = FoodName.read(part.name()).allergens();
+        Allergens holds = FoodName.read(part.name().render(UnitSystem.METRIC)).allergens();
         Set<Allergen> hit = EnumSet.noneOf(Allergen.class);
         hit.addAll(holds.sure());
         hit.retainAll(avoided);
         return hit.isEmpty()
                 ? part
-                : new Task.Part(part.key(), part.name() + " – somebody avoids " + Allergens.names(hit), part.amount());
+                : new Task.Part(
+                        part.key(),
+                        Sentence.of(part.name(), " – somebody avoids ", Allergens.names(hit)),
+                        part.amount());
     }
 }

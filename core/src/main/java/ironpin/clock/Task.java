@@ -3,6 +3,7 @@ package ironpin.clock;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import ironpin.batch.Station;
 import ironpin.cook.CookStep;
+import ironpin.quantity.Sentence;
 import java.time.Duration;
 import java.util.List;
 import java.util.Set;
@@ -27,7 +28,7 @@ public record Task(
         TaskKey of,
         Station station,
         String title,
-        String detail,
+        Sentence detail,
         Duration time,
         Work work,
         Set<Means> means,
@@ -43,7 +44,7 @@ public record Task(
      * @param name what
      * @param amount how much, with its unit; quoted
      */
-    public record Part(String key, String name, String amount) {}
+    public record Part(String key, Sentence name, Sentence amount) {}
 
     public Task {
         means = Set.copyOf(means);
@@ -58,12 +59,13 @@ public record Task(
     /** A task of the hands. */
     static Task hands(TaskKey of, Craft craft, Station station, String title, Duration time, List<TaskKey> after) {
         Work work = new Work.Throughout(craft, false);
-        return new Task(of, station, title, "", time, work, Set.of(), after, List.of(), List.of(), false);
+        return new Task(of, station, title, Sentence.EMPTY, time, work, Set.of(), after, List.of(), List.of(), false);
     }
 
     /** A task that gets on by itself. */
     static Task waiting(TaskKey of, Station station, String title, Duration time, List<TaskKey> after) {
-        return new Task(of, station, title, "", time, Work.ALONE, Set.of(), after, List.of(), List.of(), false);
+        return new Task(
+                of, station, title, Sentence.EMPTY, time, Work.ALONE, Set.of(), after, List.of(), List.of(), false);
     }
 
     /** Its key as it is kept and sent. */

@@ -1,7 +1,8 @@
 package ironpin.cook;
 
 import ironpin.caution.Caution;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -28,7 +29,7 @@ public final class CookCard {
     }
 
     /** @param caution or null */
-    private record Says(String text, String cue, Caution caution) {}
+    private record Says(Sentence text, String cue, Caution caution) {}
 
     private static Says says(Spell spell, boolean into, boolean last, CookMethod method) {
         return switch (spell.fire()) {
@@ -38,19 +39,27 @@ public final class CookCard {
             case FRY ->
                 new Says(
                         into
-                                ? "Oil half-way up, at about " + Quoted.temperature(170)
-                                        + ": lay the pieces in, away from you."
-                                : spell.turn() ? "Turn them over." : "Go on frying.",
+                                ? Sentence.of(
+                                        "Oil half-way up, at about ",
+                                        Quantity.temperature(170),
+                                        ": lay the pieces in, away from you.")
+                                : spell.turn() ? Sentence.of("Turn them over.") : Sentence.of("Go on frying."),
                         "golden underneath",
                         Caution.HOT_OIL);
             case GRIDDLE -> griddle(spell, into);
             case BAKE -> bake(spell, into, method);
-            case REST -> new Says(spell.lid() ? "Off the fire, lid on." : "Lift out and let them drain.", "", null);
+            case REST ->
+                new Says(
+                        spell.lid()
+                                ? Sentence.of("Off the fire, lid on.")
+                                : Sentence.of("Lift out and let them drain."),
+                        "",
+                        null);
         };
     }
 
-    private static String poured(Spell spell) {
-        return Quoted.mass(spell.pour().grams(), 0);
+    private static Sentence poured(Spell spell) {
+        return Quantity.mass(spell.pour().grams(), 0);
     }
 
     private static Says boil(Spell spell, boolean into, boolean last) {
@@ -58,14 +67,16 @@ public final class CookCard {
                 ? "they float and the skin is translucent: floating is steam inside, not safety"
                 : "it boils again";
         String lid = spell.lid() ? " Lid on." : "";
-        String cold = spell.pour().micrograms() > 0 ? poured(spell) + " of cold water" : "";
+        Sentence cold = spell.pour().micrograms() > 0 ? Sentence.of(poured(spell), " of cold water") : Sentence.EMPTY;
         if (into) {
-            String with = cold.isEmpty() ? "" : " Pour in " + cold + ".";
+            Sentence with = cold.isEmpty() ? Sentence.EMPTY : Sentence.of(" Pour in ", cold, ".");
             return new Says(
-                    "Slide the pieces in and stir at once, along the bottom." + with + lid, cue, Caution.BOILING_WATER);
+                    Sentence.of("Slide the pieces in and stir at once, along the bottom.", with, lid),
+                    cue,
+                    Caution.BOILING_WATER);
         }
         if (!cold.isEmpty()) {
-            return new Says("At the boil, pour in " + cold + "." + lid, cue, null);
+            return new Says(Sentence.of("At the boil, pour in ", cold, ".", lid), cue, null);
         }
         String text =
                 switch (spell.flame()) {
@@ -73,17 +84,22 @@ public final class CookCard {
                     case MEDIUM -> "A gentle boil.";
                     case HIGH -> "Turn up: a rolling boil.";
                 };
-        return new Says(text + lid, cue, null);
+        return new Says(Sentence.of(text + lid), cue, null);
     }
 
     private static Says steam(Spell spell, boolean into) {
-        String more = spell.pour().micrograms() > 0 ? " Top up with " + poured(spell) + " of water." : "";
+        Sentence more = spell.pour().micrograms() > 0
+                ? Sentence.of(" Top up with ", poured(spell), " of water.")
+                : Sentence.EMPTY;
         if (spell.cold()) {
-            return new Says("Pieces on over cold water; wait for the first steam." + more, "steam at the lid", null);
+            return new Says(
+                    Sentence.of("Pieces on over cold water; wait for the first steam.", more),
+                    "steam at the lid",
+                    null);
         }
         String text = spell.lid() ? "Lid on, over boiling water." : "Lid off.";
         return new Says(
-                (into ? "Pieces on, apart. " : "") + text + more,
+                Sentence.of(into ? "Pieces on, apart. " : "", text, more),
                 "the skin is translucent and springs back",
                 Caution.STEAM);
     }
@@ -94,7 +110,7 @@ public final class CookCard {
         if (spell.pour().micrograms() > 0) {
             String what = skirt ? " of thin batter" : " of water";
             return new Says(
-                    "Pour in " + poured(spell) + what + (spell.lid() ? ", lid on at once." : ".") + turn,
+                    Sentence.of("Pour in ", poured(spell), what, spell.lid() ? ", lid on at once." : ".", turn),
                     "it crackles: the water has nearly gone",
                     Caution.HOT_FAT);
         }
@@ -103,13 +119,13 @@ public final class CookCard {
             String oil = spell.fat() ? "oil in, pieces" : "pieces";
             String text = pan + oil + " seat down and not touching.";
             return new Says(
-                    Character.toUpperCase(text.charAt(0)) + text.substring(1) + turn,
+                    Sentence.of(Character.toUpperCase(text.charAt(0)) + text.substring(1) + turn),
                     "the seats are golden",
                     spell.fat() ? Caution.HOT_FAT : null);
         }
         String fat = spell.fat() ? " A little oil." : "";
         return new Says(
-                (spell.lid() ? "Lid on." : "Lid off, let the rest dry off and crisp.") + fat + turn,
+                Sentence.of((spell.lid() ? "Lid on." : "Lid off, let the rest dry off and crisp.") + fat + turn),
                 skirt ? "the skirt is golden and lets go" : "the water has gone and the seats are crisp",
                 spell.fat() ? Caution.HOT_FAT : null);
     }
@@ -119,19 +135,21 @@ public final class CookCard {
         String lid = spell.lid() ? " Lid on." : "";
         String side = into ? "First side" : spell.turn() ? "Turn" : "Go on";
         return new Says(
-                side + (into && !spell.fat() ? ", dry." : ".") + fat + lid,
+                Sentence.of(side + (into && !spell.fat() ? ", dry." : ".") + fat + lid),
                 into ? "the top changes colour or bubbles" : "it puffs, and brown spots come underneath",
                 Caution.HOT_PLATE);
     }
 
     private static Says bake(Spell spell, boolean into, CookMethod method) {
         double set = method instanceof Bake way ? way.oven().celsius() : Load.OVEN;
-        String more = spell.pour().micrograms() > 0 ? " Pour in " + poured(spell) + " of water." : "";
+        Sentence more =
+                spell.pour().micrograms() > 0 ? Sentence.of(" Pour in ", poured(spell), " of water.") : Sentence.EMPTY;
         String how = spell.lid() ? "covered" : "open";
         return new Says(
                 into
-                        ? "Into the oven at " + Quoted.temperature(set) + ", " + how + ", in hot broth." + more
-                        : (spell.lid() ? "Cover it." : "Take the cover off.") + more,
+                        ? Sentence.of(
+                                "Into the oven at ", Quantity.temperature(set), ", ", how, ", in hot broth.", more)
+                        : Sentence.of(spell.lid() ? "Cover it." : "Take the cover off.", more),
                 spell.lid() ? "the broth bubbles" : "the tops are brown",
                 spell.lid() ? null : Caution.STEAM);
     }

@@ -1,6 +1,7 @@
 package ironpin.cook;
 
 import ironpin.caution.Caution;
+import ironpin.quantity.Sentence;
 import java.time.Duration;
 import java.util.Optional;
 
@@ -13,9 +14,9 @@ import java.util.Optional;
  * @param caution what can hurt while doing it
  * @param time how long until the next step, est.
  */
-public record CookStep(String key, String text, String cue, Optional<Caution> caution, Duration time) {
+public record CookStep(String key, Sentence text, String cue, Optional<Caution> caution, Duration time) {
     /** With nothing to look for and nothing that can hurt. */
     public static CookStep of(String key, String text, Duration time) {
-        return new CookStep(key, text, "", Optional.empty(), time);
+        return new CookStep(key, Sentence.of(text), "", Optional.empty(), time);
     }
 }

@@ -2,7 +2,8 @@ package ironpin.filling;
 
 import ironpin.pantry.Food;
 import ironpin.quantity.Mass;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.wording.Name;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -34,10 +35,10 @@ public record OrderCard(List<Step> steps) {
     private static final Duration PATTY = Duration.ofMinutes(5);
     private static final Duration COOLS = Duration.ofMinutes(15);
     /** Cool enough that fat does not smear and dough does not soften. */
-    private static final String COLD_PASTE = "keep it under " + Quoted.temperature(12);
+    private static final Sentence COLD_PASTE = Sentence.of("keep it under ", Quantity.temperature(12));
 
     private static final String COOLING = "cooling";
-    private static final String COOL = "under " + Quoted.temperature(25);
+    private static final Sentence COOL = Sentence.of("under ", Quantity.temperature(25));
 
     /** What a step is. */
     public enum Kind {
@@ -83,7 +84,7 @@ public record OrderCard(List<Step> steps) {
             String meanwhile,
             String finish,
             Duration after,
-            String cue,
+            Sentence cue,
             boolean dayBefore,
             boolean weeps) {
         public Step {
@@ -96,12 +97,15 @@ public record OrderCard(List<Step> steps) {
         }
 
         /** As one line of text, its masses in it. */
-        public String said() {
-            String weighed =
-                    String.join(", ", lines.stream().map(OrderCard::said).toList());
-            String first = lines.isEmpty() ? text : text + " " + weighed;
-            String last = finish.isEmpty() ? "" : " " + finish + ".";
-            return first + "." + last;
+        public Sentence said() {
+            Sentence weighed =
+                    Sentence.join(", ", lines.stream().map(OrderCard::said).toList());
+            return Sentence.of(
+                    text,
+                    lines.isEmpty() ? "" : " ",
+                    weighed,
+                    ".",
+                    finish.isEmpty() ? "" : Sentence.of(" ", finish, "."));
         }
     }
 
@@ -110,8 +114,8 @@ public record OrderCard(List<Step> steps) {
     }
 
     /** A mass with its name; as a scale is asked for it. */
-    public static String said(Weighed one) {
-        return Quoted.weighed(one.mass()) + " " + one.name();
+    public static Sentence said(Weighed one) {
+        return Sentence.of(Quantity.weighed(one.mass()), " ", one.name());
     }
 
     /** All minutes of the hands. */
@@ -137,34 +141,34 @@ public record OrderCard(List<Step> steps) {
         card.prepare(school);
         switch (school) {
             case ONE_DIRECTION -> {
-                card.mix(MEATS, SALTY, "Stir one way:", 2, "even, the salt dissolved");
+                card.mix(MEATS, SALTY, "Stir one way:", 2, Sentence.of("even, the salt dissolved"));
                 card.mix(
                         LIQUIDS,
                         Set.of(),
                         "A spoon at a time, always the same way:",
                         6,
-                        "sticky, pulls threads on the bowl; " + COLD_PASTE);
-                card.mix(FLAVOUR, BODY, "Stir in:", 1, "");
-                card.mix(GREENS, Set.of(), "Fold in:", 1, "just mixed, not crushed");
-                card.mix(OILS, Set.of(), "Last, because oil blocks the binding:", 1, "glossy");
+                        Sentence.of("sticky, pulls threads on the bowl; ", COLD_PASTE));
+                card.mix(FLAVOUR, BODY, "Stir in:", 1, Sentence.EMPTY);
+                card.mix(GREENS, Set.of(), "Fold in:", 1, Sentence.of("just mixed, not crushed"));
+                card.mix(OILS, Set.of(), "Last, because oil blocks the binding:", 1, Sentence.of("glossy"));
             }
             case GENTLE -> {
-                card.mix(MEATS, BODY, "Loosen with a fork:", 1, "");
-                card.mix(SALTY, LIQUIDS, "Sprinkle over:", 1, "");
-                card.mix(FLAVOUR, GREENS, "Lift under with a fork:", 2, "loose, not a paste");
-                card.mix(OILS, Set.of(), "Last:", 1, "");
+                card.mix(MEATS, BODY, "Loosen with a fork:", 1, Sentence.EMPTY);
+                card.mix(SALTY, LIQUIDS, "Sprinkle over:", 1, Sentence.EMPTY);
+                card.mix(FLAVOUR, GREENS, "Lift under with a fork:", 2, Sentence.of("loose, not a paste"));
+                card.mix(OILS, Set.of(), "Last:", 1, Sentence.EMPTY);
             }
             case COOKED -> {
                 card.cookDry();
-                card.mix(BODY, MEATS, "Break in:", 2, "no lump larger than half the finished thickness");
-                card.mix(GREENS, Set.of(), "Fold in:", 1, "");
-                card.mix(FLAVOUR, LIQUIDS, "Season with:", 1, "");
-                card.mix(SALTY, OILS, "Salt and finish with:", 1, "holds a ball");
+                card.mix(BODY, MEATS, "Break in:", 2, Sentence.of("no lump larger than half the finished thickness"));
+                card.mix(GREENS, Set.of(), "Fold in:", 1, Sentence.EMPTY);
+                card.mix(FLAVOUR, LIQUIDS, "Season with:", 1, Sentence.EMPTY);
+                card.mix(SALTY, OILS, "Salt and finish with:", 1, Sentence.of("holds a ball"));
             }
             case SWEET -> {
-                card.mix(GREENS, BODY, "Mix:", 2, "");
-                card.mix(FLAVOUR, SALTY, "Season with:", 1, "");
-                card.mix(OILS, LIQUIDS, "Bind with:", 1, "holds a ball");
+                card.mix(GREENS, BODY, "Mix:", 2, Sentence.EMPTY);
+                card.mix(FLAVOUR, SALTY, "Season with:", 1, Sentence.EMPTY);
+                card.mix(OILS, LIQUIDS, "Bind with:", 1, Sentence.of("holds a ball"));
             }
         }
         card.others();
@@ -221,7 +225,7 @@ public record OrderCard(List<Step> steps) {
                     done.meanwhile(),
                     done.finish(),
                     grown(done.after(), raw),
-                    "",
+                    Sentence.EMPTY,
                     done.keeps(),
                     done == Treatment.SALT);
         }
@@ -231,7 +235,7 @@ public record OrderCard(List<Step> steps) {
             return liquid ? "of the liquid (est.)" : "raw (est.)";
         }
 
-        void mix(Set<Food.Role> first, Set<Food.Role> then, String how, int minutes, String cue) {
+        void mix(Set<Food.Role> first, Set<Food.Role> then, String how, int minutes, Sentence cue) {
             mix(first, then, how, Duration.ofMinutes(minutes), Duration.ZERO, cue, false, i -> true);
         }
 
@@ -241,7 +245,7 @@ public record OrderCard(List<Step> steps) {
                 String how,
                 Duration hands,
                 Duration waits,
-                String cue,
+                Sentence cue,
                 boolean early,
                 Predicate<Integer> which) {
             List<Weighed> weighed = new ArrayList<>();
@@ -279,7 +283,7 @@ public record OrderCard(List<Step> steps) {
                         "Cook dry:",
                         Duration.ofMinutes(10),
                         COOLS,
-                        "no water runs when pressed; then spread out to cool, " + COOL,
+                        Sentence.of("no water runs when pressed; then spread out to cool, ", COOL),
                         true,
                         i -> rawGreen(i) || fryingFat(i));
             }
@@ -320,7 +324,7 @@ public record OrderCard(List<Step> steps) {
                 }
             }
             if (!weighed.isEmpty()) {
-                add("And:", weighed, Duration.ofMinutes(1), Duration.ZERO, "", false);
+                add("And:", weighed, Duration.ofMinutes(1), Duration.ZERO, Sentence.EMPTY, false);
             }
         }
 
@@ -337,7 +341,7 @@ public record OrderCard(List<Step> steps) {
                         weighed,
                         Treatment.SET.after(),
                         Duration.ZERO,
-                        "",
+                        Sentence.EMPTY,
                         false);
             }
         }
@@ -354,13 +358,14 @@ public record OrderCard(List<Step> steps) {
                         "",
                         "",
                         Duration.ZERO,
-                        "",
+                        Sentence.EMPTY,
                         false,
                         false));
             }
         }
 
-        private void add(String how, List<Weighed> weighed, Duration hands, Duration waits, String cue, boolean early) {
+        private void add(
+                String how, List<Weighed> weighed, Duration hands, Duration waits, Sentence cue, boolean early) {
             Mass all = weighed.stream().map(Weighed::mass).reduce(Mass.ZERO, Mass::plus);
             steps.add(new Step(
                     Kind.MIX,

@@ -4,6 +4,7 @@ import ironpin.allergen.AllergenAnswer;
 import ironpin.allergen.AllergenLines;
 import ironpin.pantry.Allergen;
 import ironpin.pantry.Allergens;
+import ironpin.quantity.Sentence;
 import ironpin.wording.Count;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,21 +23,22 @@ final class AllergenFindings {
         if (!hit.isEmpty()) {
             found.add(Finding.of(
                     Saying.ALLERGEN_AVOIDED,
-                    Count.of(hit.size(), "allergen"),
-                    "in this lot that somebody at the table avoids: " + lines(answer, hit) + ".",
-                    "Make a lot without it, on clean boards, in its own water and oil."));
+                    Sentence.of(Count.of(hit.size(), "allergen")),
+                    Sentence.of("in this lot that somebody at the table avoids: " + lines(answer, hit) + "."),
+                    Sentence.of("Make a lot without it, on clean boards, in its own water and oil.")));
         }
         Set<Allergen> open = answer.open(avoided);
         if (!open.isEmpty()) {
             found.add(
                     Finding.of(
                             Saying.ALLERGEN_OPEN,
-                            Allergens.names(open),
-                            "cannot be ruled out for those who avoid it, because of "
-                                    + AllergenAnswer.quoted(answer.openLines(open)) + ".",
+                            Sentence.of(Allergens.names(open)),
+                            Sentence.of("cannot be ruled out for those who avoid it, because of "
+                                    + AllergenAnswer.quoted(answer.openLines(open)) + "."),
                             answer.known()
-                                    ? "Its packet says."
-                                    : "A line that is not known may hold anything: read its packet, or say what it stands for."));
+                                    ? Sentence.of("Its packet says.")
+                                    : Sentence.of(
+                                            "A line that is not known may hold anything: read its packet, or say what it stands for.")));
         }
         return found;
     }
@@ -49,10 +51,11 @@ final class AllergenFindings {
                 : List.of(
                         Finding.of(
                                 Saying.LINES_UNREAD,
-                                Count.of(unread.size(), "line"),
-                                "of the recipe " + (unread.size() == 1 ? "is" : "are") + " in no sum here: "
-                                        + AllergenAnswer.quoted(unread) + ".",
-                                "Salt, fat, allergens and what is raw are not fully known until you say at the Table what it is."));
+                                Sentence.of(Count.of(unread.size(), "line")),
+                                Sentence.of("of the recipe " + (unread.size() == 1 ? "is" : "are") + " in no sum here: "
+                                        + AllergenAnswer.quoted(unread) + "."),
+                                Sentence.of(
+                                        "Salt, fat, allergens and what is raw are not fully known until you say at the Table what it is.")));
     }
 
     /** All that is known of a lot's allergens. */
@@ -66,9 +69,9 @@ final class AllergenFindings {
         int size = answer.sure().size();
         return Finding.of(
                 Saying.ALLERGENS,
-                Count.of(size, "allergen") + (answer.known() ? "" : " at least"),
-                "in skin, filling and dip: " + answer.said() + ".",
-                free + AllergenLines.NOT_COUNTED);
+                Sentence.of(Count.of(size, "allergen") + (answer.known() ? "" : " at least")),
+                Sentence.of("in skin, filling and dip: " + answer.said() + "."),
+                Sentence.of(free + AllergenLines.NOT_COUNTED));
     }
 
     private static String lines(AllergenAnswer answer, Set<Allergen> hit) {

@@ -6,6 +6,7 @@ import ironpin.clock.Limits;
 import ironpin.clock.Timetable;
 import ironpin.crew.Skill;
 import ironpin.filling.SafeCore;
+import ironpin.quantity.Sentence;
 import ironpin.wording.Name;
 import ironpin.wording.Span;
 import java.time.Duration;
@@ -28,9 +29,9 @@ final class ClockFindings {
         found.add(TableFindings.start(plan, late));
         found.add(Finding.of(
                 Saying.HANDS_BUSY,
-                Span.inMinutes(busy),
-                "of work for the hands (est.).",
-                "The rest is resting, heating and steaming."));
+                Sentence.of(Span.inMinutes(busy)),
+                Sentence.of("of work for the hands (est.)."),
+                Sentence.of("The rest is resting, heating and steaming.")));
         nobody(plan, found);
         plan.gaps().stream()
                 .filter(gap -> gap.broken() || gap.putAway() || gap.kind() == Gap.Kind.GREENS_WEEP)
@@ -49,9 +50,9 @@ final class ClockFindings {
             if (wanted && plan.batch().crew().people().stream().noneMatch(one -> one.does(skill))) {
                 found.add(Finding.of(
                         Saying.NOBODY_DOES,
-                        "0 people",
-                        "of yours " + skill.plural() + ", and something here needs it.",
-                        "Until somebody does, the clock counts with everybody."));
+                        Sentence.of("0 people"),
+                        Sentence.of("of yours " + skill.plural() + ", and something here needs it."),
+                        Sentence.of("Until somebody does, the clock counts with everybody.")));
             }
         }
     }
@@ -73,57 +74,67 @@ final class ClockFindings {
                     case DOUGH_RESTS ->
                         Finding.of(
                                 Saying.DOUGH_WAITS,
-                                figure,
-                                "is how long the "
+                                Sentence.of(figure),
+                                Sentence.of("is how long the "
                                         + Name.within(
                                                 plan.batch().dough(gap.no()).name())
                                         + " stands from kneading to its first piece, as the clock stands (est.): over "
-                                        + most + ".",
-                                (plan.batch().dough(gap.no()).family().wheat()
-                                                ? "Wrap it and put it into the fridge, out again 20 min before it is rolled"
-                                                : "Keep it wrapped and moist")
-                                        + "; or make another lot first.");
+                                        + most + "."),
+                                Sentence.of(
+                                        (plan.batch().dough(gap.no()).family().wheat()
+                                                        ? "Wrap it and put it into the fridge, out again 20 min before it is rolled"
+                                                        : "Keep it wrapped and moist")
+                                                + "; or make another lot first."));
                     case GREENS_WEEP ->
                         Finding.of(
                                 Saying.GREENS_WEEP,
-                                figure,
-                                "pass between squeezing the salted greens of the "
+                                Sentence.of(figure),
+                                Sentence.of("pass between squeezing the salted greens of the "
                                         + plan.batch().filling(gap.no()).called()
-                                        + " and the first wrapper (est.): at most " + most + ".",
-                                "They weep on and wet the skin: squeeze them again just before, or coat them in oil instead.");
+                                        + " and the first wrapper (est.): at most " + most + "."),
+                                Sentence.of(
+                                        "They weep on and wet the skin: squeeze them again just before, or coat them in oil instead."));
                     case FILLING_IS_OUT ->
                         Finding.of(
                                 Saying.FILLING_IS_OUT,
-                                figure,
-                                "is how long the "
+                                Sentence.of(figure),
+                                Sentence.of("is how long the "
                                         + plan.batch().filling(gap.no()).called()
                                         + " is out of the fridge, from the bowl to the heat or the freezer (est.): at most "
-                                        + most + " in all.",
-                                "Make it in halves, the second when the first is wrapped; or stand the bowl in ice, keep it in the fridge between trays and put full trays back.");
+                                        + most + " in all."),
+                                Sentence.of(
+                                        "Make it in halves, the second when the first is wrapped; or stand the bowl in ice, keep it in the fridge between trays and put full trays back."));
                     case PIECES_WAIT ->
                         Finding.of(
                                 Saying.PIECES_WAIT,
-                                figure,
-                                "is how long some of the "
+                                Sentence.of(figure),
+                                Sentence.of("is how long some of the "
                                         + Name.within(plan.batch().lot(gap.no()).name())
-                                        + " wait from the fold to their round (est.): into the fridge, covered.",
-                                "Over " + most + " at room temperature skins dry out and fillings warm up.");
+                                        + " wait from the fold to their round (est.): into the fridge, covered."),
+                                Sentence.of(
+                                        "Over " + most + " at room temperature skins dry out and fillings warm up."));
                     case PLATES_COOL ->
                         Finding.of(
                                 Saying.PLATES_COOL,
-                                figure,
-                                "is how long the first "
+                                Sentence.of(figure),
+                                Sentence.of("is how long the first "
                                         + Name.within(plan.batch().lot(gap.no()).name())
-                                        + " are out of their vessel before the table (est.).",
-                                "Hot is within " + most + ": eat each round as it is ready, or keep it covered above "
-                                        + Words.celsius(KEPT_HOT_C) + ", or heat it again to "
-                                        + Words.celsius(SafeCore.REHEATED.celsius()) + ".");
+                                        + " are out of their vessel before the table (est.)."),
+                                Sentence.of(
+                                        "Hot is within ",
+                                        most,
+                                        ": eat each round as it is ready, or keep it covered above ",
+                                        Words.celsius(KEPT_HOT_C),
+                                        ", or heat it again to ",
+                                        Words.celsius(SafeCore.REHEATED.celsius()),
+                                        "."));
                     case TABLE_WAITS ->
                         Finding.of(
                                 Saying.TABLE_WAITS,
-                                figure,
-                                "pass between the first plates and the last (est.): at most " + most + " were wanted.",
-                                "Another burner or vessel, larger rounds or fewer pieces shorten it.");
+                                Sentence.of(figure),
+                                Sentence.of("pass between the first plates and the last (est.): at most " + most
+                                        + " were wanted."),
+                                Sentence.of("Another burner or vessel, larger rounds or fewer pieces shorten it."));
                 });
     }
 
@@ -134,45 +145,50 @@ final class ClockFindings {
             case DOUGH_RESTS ->
                 Finding.of(
                         Saying.DOUGH_IN_FRIDGE,
-                        figure,
-                        "of its rest the "
+                        Sentence.of(figure),
+                        Sentence.of("of its rest the "
                                 + Name.within(plan.batch().dough(gap.no()).name())
-                                + " is in the fridge (est.), wrapped.",
-                        "Take it out 20 min before it is rolled: cold dough pulls back.");
+                                + " is in the fridge (est.), wrapped."),
+                        Sentence.of("Take it out 20 min before it is rolled: cold dough pulls back."));
             case FILLING_IS_OUT ->
                 Finding.of(
                         Saying.FILLING_IN_FRIDGE,
-                        figure,
-                        "the " + plan.batch().filling(gap.no()).called()
-                                + " is needed for (est.): its bowl stands in the fridge until the first tray, and between trays.",
-                        "Out of it at most " + Span.inMinutes(gap.most()) + " in all.");
+                        Sentence.of(figure),
+                        Sentence.of(
+                                "the " + plan.batch().filling(gap.no()).called()
+                                        + " is needed for (est.): its bowl stands in the fridge until the first tray, and between trays."),
+                        Sentence.of("Out of it at most " + Span.inMinutes(gap.most()) + " in all."));
             case PIECES_WAIT ->
                 Finding.of(
                         Saying.PIECES_IN_FRIDGE,
-                        figure,
-                        "in the fridge is the longest a tray of the "
-                                + Name.within(plan.batch().lot(gap.no()).name()) + " waits (est.).",
-                        "Covered, on a dusted tray; over " + Span.inMinutes(gap.most())
-                                + " in the room skins dry out and fillings warm up.");
+                        Sentence.of(figure),
+                        Sentence.of("in the fridge is the longest a tray of the "
+                                + Name.within(plan.batch().lot(gap.no()).name()) + " waits (est.)."),
+                        Sentence.of("Covered, on a dusted tray; over " + Span.inMinutes(gap.most())
+                                + " in the room skins dry out and fillings warm up."));
             default ->
                 Finding.of(
                         Saying.PLATES_KEPT_WARM,
-                        figure,
-                        "is the longest a round of the "
-                                + Name.within(plan.batch().lot(gap.no()).name()) + " is kept warm (est.).",
-                        "Covered, above " + Words.celsius(KEPT_HOT_C) + ", or heated again to "
-                                + Words.celsius(SafeCore.REHEATED.celsius()) + ".");
+                        Sentence.of(figure),
+                        Sentence.of("is the longest a round of the "
+                                + Name.within(plan.batch().lot(gap.no()).name()) + " is kept warm (est.)."),
+                        Sentence.of(
+                                "Covered, above ",
+                                Words.celsius(KEPT_HOT_C),
+                                ", or heated again to ",
+                                Words.celsius(SafeCore.REHEATED.celsius()),
+                                "."));
         };
     }
 
     private static Finding greensLate(BatchPlan plan, Gap gap) {
         return Finding.of(
                 Saying.GREENS_WEEP_LATE,
-                Span.inMinutes(gap.until()),
-                "pass until the last wrapper of the "
+                Sentence.of(Span.inMinutes(gap.until())),
+                Sentence.of("pass until the last wrapper of the "
                         + plan.batch().filling(gap.no()).called() + " (est.), "
-                        + Span.inMinutes(gap.longest()) + " until the first.",
-                "Salted greens weep on after " + Span.inMinutes(Limits.SALTED_GREENS)
-                        + ": make the filling in halves, or keep the bowl cold and tilt the juice off.");
+                        + Span.inMinutes(gap.longest()) + " until the first."),
+                Sentence.of("Salted greens weep on after " + Span.inMinutes(Limits.SALTED_GREENS)
+                        + ": make the filling in halves, or keep the bowl cold and tilt the juice off."));
     }
 }

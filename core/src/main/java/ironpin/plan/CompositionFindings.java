@@ -17,6 +17,7 @@ import ironpin.pantry.Foods;
 import ironpin.quantity.Band;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Side;
 import ironpin.wording.Count;
 import java.util.List;
@@ -42,24 +43,25 @@ final class CompositionFindings {
         if (composed.meat() > 0 && composed.vegetable() / composed.meat() > LEAST_RATIO) {
             found.add(Finding.of(
                     Saying.VEGETABLE_TO_MEAT,
-                    Words.two(composed.vegetable() / composed.meat()) + " : 1",
-                    "vegetable to meat (est.).",
-                    "From an accent at 0.1 to as much as meat: a matter of taste."));
+                    Sentence.of(Words.two(composed.vegetable() / composed.meat()) + " : 1"),
+                    Sentence.of("vegetable to meat (est.)."),
+                    Sentence.of("From an accent at 0.1 to as much as meat: a matter of taste.")));
         }
         if (!composed.unknown().isEmpty()) {
             found.add(
                     Finding.of(
                             Saying.LINES_NOT_KNOWN,
-                            lines(composed.unknown().size()),
-                            "not known: " + AllergenAnswer.quoted(composed.unknown()) + ".",
-                            "What they bring in salt, fat and allergens is not known here. Call them what they are, in plain words."));
+                            Sentence.of(lines(composed.unknown().size())),
+                            Sentence.of("not known: " + AllergenAnswer.quoted(composed.unknown()) + "."),
+                            Sentence.of(
+                                    "What they bring in salt, fat and allergens is not known here. Call them what they are, in plain words.")));
         }
         if (!composed.guessed().isEmpty()) {
             found.add(Finding.of(
                     Saying.LINES_GUESSED,
-                    lines(composed.guessed().size()),
-                    "guessed: " + guesses(lot.filling(), composed.guessed()) + ".",
-                    "Their allergens are not known. Call them what they are, in plain words."));
+                    Sentence.of(lines(composed.guessed().size())),
+                    Sentence.of("guessed: " + guesses(lot.filling(), composed.guessed()) + "."),
+                    Sentence.of("Their allergens are not known. Call them what they are, in plain words.")));
         }
     }
 
@@ -84,13 +86,14 @@ final class CompositionFindings {
         if (!of.saltKnown()) {
             return Finding.of(
                     Saying.SALT_NOT_KNOWN,
-                    "Salt not known",
-                    "because of " + AllergenAnswer.quoted(of.notSure()) + "; the other lines bring " + figure
-                            + " (est.).",
-                    taste(filling));
+                    Sentence.of("Salt not known"),
+                    Sentence.of("because of " + AllergenAnswer.quoted(of.notSure()) + "; the other lines bring "
+                            + figure + " (est.)."),
+                    Sentence.of(taste(filling)));
         }
         if (filling.kind() == FillingKind.SWEET) {
-            return Finding.of(Saying.SALT_SWEET, figure, "salt in the filling (est.).", "");
+            return Finding.of(
+                    Saying.SALT_SWEET, Sentence.of(figure), Sentence.of("salt in the filling (est.)."), Sentence.EMPTY);
         }
         // What this cook likes moves the band.
         double moved = wanted.percent() - Guests.USUAL.salt().percent();
@@ -106,34 +109,51 @@ final class CompositionFindings {
                         + (of.saltOpen().size() == 1 ? " brings" : " bring")
                         + " leaves it open: a packet or a taste tells.";
         String why = "From every line, soy and cheese counted in (est.); " + liking + open;
-        Side lowSide = Side.of(low, least, most, Words::two);
-        Side highSide = Side.of(high, least, most, Words::two);
+        Side lowSide = Side.of(low, least, most, 2);
+        Side highSide = Side.of(high, least, most, 2);
         if (lowSide == Side.WITHIN && highSide == Side.WITHIN) {
-            return Finding.of(Saying.SALT_IN_BAND, figure, "salt in the filling, within " + range + ".", why);
+            return Finding.of(
+                    Saying.SALT_IN_BAND,
+                    Sentence.of(figure),
+                    Sentence.of("salt in the filling, within " + range + "."),
+                    Sentence.of(why));
         }
         Mass whole = made.multipliedBy(of.salt().usual());
         if (highSide == Side.BELOW) {
             Mass add = new SaltShare(made, whole).toReach(wanted);
             return Finding.of(
                     Saying.SALT_LOW,
-                    figure,
-                    "salt: under " + range + ". About " + Words.fine(add.grams()) + " of salt would bring it to "
-                            + Words.two(wanted.percent()) + " %.",
-                    why,
+                    Sentence.of(figure),
+                    Sentence.of(
+                            "salt: under ",
+                            range,
+                            ". About ",
+                            Words.fine(add.grams()),
+                            " of salt would bring it to ",
+                            Words.two(wanted.percent()),
+                            " %."),
+                    Sentence.of(why),
                     saltFix(of, filling, wanted));
         }
         if (lowSide == Side.ABOVE) {
             Mass add = new SaltShare(made, whole).toDilute(wanted);
             return Finding.of(
                     Saying.SALT_HIGH,
-                    figure,
-                    "salt: over " + range + ". About " + Words.grams(add.grams())
-                            + " more filling without salt would bring it down.",
-                    why,
+                    Sentence.of(figure),
+                    Sentence.of(
+                            "salt: over ",
+                            range,
+                            ". About ",
+                            Words.grams(add.grams()),
+                            " more filling without salt would bring it down."),
+                    Sentence.of(why),
                     saltFix(of, filling, wanted));
         }
         return Finding.of(
-                Saying.SALT_OPEN, figure, "salt in the filling; usual is " + range + ". " + taste(filling), why);
+                Saying.SALT_OPEN,
+                Sentence.of(figure),
+                Sentence.of("salt in the filling; usual is " + range + ". " + taste(filling)),
+                Sentence.of(why));
     }
 
     private static String taste(Filling filling) {
@@ -155,7 +175,7 @@ final class CompositionFindings {
                     Words.toTenth(now + liked.percent() - 100 * of.salt().usual());
             if (salt && wanted >= FillingField.FILLING_SHARE.low() && wanted <= FillingField.FILLING_SHARE.high()) {
                 return Optional.of(new Fix(
-                        "Salt " + Words.one(wanted) + " %",
+                        Sentence.of("Salt " + Words.one(wanted) + " %"),
                         FillingField.FILLING_SHARE.at(new Address.LineOf(filling.no(), i)),
                         wanted));
             }
@@ -170,9 +190,9 @@ final class CompositionFindings {
         if (!of.unknown().isEmpty()) {
             return Optional.of(Finding.of(
                     Saying.FAT_NOT_KNOWN,
-                    "Fat not known",
-                    "because of " + AllergenAnswer.quoted(of.unknown()) + ".",
-                    ""));
+                    Sentence.of("Fat not known"),
+                    Sentence.of("because of " + AllergenAnswer.quoted(of.unknown()) + "."),
+                    Sentence.EMPTY));
         }
         double fat = of.fatOfMeat().get().percent();
         Band<Percentage> band = Composition.JUICY_FAT;
@@ -181,9 +201,19 @@ final class CompositionFindings {
                 + Words.one(band.high().percent()) + " %.";
         String text = "fat in the meat, oil counted in";
         return Optional.of(
-                switch (Side.of(fat, band.low().percent(), band.high().percent(), Words::one)) {
-                    case WITHIN -> Finding.of(Saying.FAT_JUICY, figure, text + ": juicy (est.).", usual);
-                    case ABOVE -> Finding.of(Saying.FAT_RICH, figure, text + ": rich (est.).", usual);
+                switch (Side.of(fat, band.low().percent(), band.high().percent(), 1)) {
+                    case WITHIN ->
+                        Finding.of(
+                                Saying.FAT_JUICY,
+                                Sentence.of(figure),
+                                Sentence.of(text + ": juicy (est.)."),
+                                Sentence.of(usual));
+                    case ABOVE ->
+                        Finding.of(
+                                Saying.FAT_RICH,
+                                Sentence.of(figure),
+                                Sentence.of(text + ": rich (est.)."),
+                                Sentence.of(usual));
                     case BELOW -> lean(made, of, fat / 100, figure, text);
                 });
     }
@@ -195,10 +225,15 @@ final class CompositionFindings {
         double add = meat * (wanted - fat) / (backFat - wanted);
         return Finding.of(
                 Saying.FAT_LEAN,
-                figure,
-                text + ": lean. About " + Words.grams(add) + " of back fat would bring it to "
-                        + Words.one(Composition.WANTED_FAT.percent()) + " % (est.).",
-                "Dry filling is what cooks fear; with poultry use thigh and skin, or oil.");
+                Sentence.of(figure),
+                Sentence.of(
+                        text,
+                        ": lean. About ",
+                        Words.grams(add),
+                        " of back fat would bring it to ",
+                        Words.one(Composition.WANTED_FAT.percent()),
+                        " % (est.)."),
+                Sentence.of("Dry filling is what cooks fear; with poultry use thigh and skin, or oil."));
     }
 
     private static Finding liquid(Percentage liquid, MixSchool school) {
@@ -208,20 +243,26 @@ final class CompositionFindings {
                 Words.one(band.low().percent()) + " to " + Words.one(band.high().percent()) + " %";
         String why = school.label() + ": " + school.tradeOff() + ".";
         return switch (Side.of(
-                liquid.percent(), band.low().percent(), band.high().percent(), Words::one)) {
-            case WITHIN -> Finding.of(Saying.LIQUID_IN_BAND, figure, "liquid for the meat, within " + range + ".", why);
+                liquid.percent(), band.low().percent(), band.high().percent(), 1)) {
+            case WITHIN ->
+                Finding.of(
+                        Saying.LIQUID_IN_BAND,
+                        Sentence.of(figure),
+                        Sentence.of("liquid for the meat, within " + range + "."),
+                        Sentence.of(why));
             case BELOW ->
                 Finding.of(
                         Saying.LIQUID_LITTLE,
-                        figure,
-                        "liquid for the meat: " + school.label() + " it takes " + range + ".",
-                        why);
+                        Sentence.of(figure),
+                        Sentence.of("liquid for the meat: " + school.label() + " it takes " + range + "."),
+                        Sentence.of(why));
             case ABOVE ->
                 Finding.of(
                         Saying.LIQUID_MUCH,
-                        figure,
-                        "liquid for the meat: " + school.label() + " it takes " + range + ", more runs out.",
-                        why);
+                        Sentence.of(figure),
+                        Sentence.of(
+                                "liquid for the meat: " + school.label() + " it takes " + range + ", more runs out."),
+                        Sentence.of(why));
         };
     }
 }

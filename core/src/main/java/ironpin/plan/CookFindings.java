@@ -11,6 +11,7 @@ import ironpin.cook.PotLoad;
 import ironpin.cook.Rounds;
 import ironpin.filling.SafeCore;
 import ironpin.quantity.Belief;
+import ironpin.quantity.Sentence;
 import ironpin.wording.Count;
 import ironpin.wording.Span;
 import java.time.Duration;
@@ -38,22 +39,22 @@ final class CookFindings {
         if (rounds.sizes().size() >= MANY_ROUNDS && rounds.packing().count() > 0) {
             found.add(Finding.of(
                     Saying.ROUNDS_MANY,
-                    Count.of(rounds.sizes().size(), "round"),
-                    "one after another take "
+                    Sentence.of(Count.of(rounds.sizes().size(), "round")),
+                    Sentence.of("one after another take "
                             + Span.inMinutes(lot.roundTime()
                                     .plus(Pace.BETWEEN_ROUNDS)
                                     .multipliedBy(rounds.sizes().size()))
-                            + " (est.).",
-                    "A second " + lot.lot().vessel().kind().label()
-                            + " on another burner, a wider one, or smaller pieces shorten the evening."));
+                            + " (est.)."),
+                    Sentence.of("A second " + lot.lot().vessel().kind().label()
+                            + " on another burner, a wider one, or smaller pieces shorten the evening.")));
         }
         Duration time = lot.roundTime();
         found.add(Finding.of(
                 Saying.ROUND_TIME,
-                Span.of(time),
-                "a round (est.).",
-                (lot.lot().cooking().own().isEmpty() ? "As the school has it. " : "As you set it. ")
-                        + "The probe decides. The clock adds " + Span.of(Pace.BETWEEN_ROUNDS) + " to change rounds."));
+                Sentence.of(Span.of(time)),
+                Sentence.of("a round (est.)."),
+                Sentence.of((lot.lot().cooking().own().isEmpty() ? "As the school has it. " : "As you set it. ")
+                        + "The probe decides. The clock adds " + Span.of(Pace.BETWEEN_ROUNDS) + " to change rounds.")));
         InsidePiece.of(lot).ifPresent(inside -> found.add(inside(lot, inside)));
         found.add(core(SafeCore.of(lot.filling().formula())));
         VesselFindings.add(found, lot);
@@ -71,10 +72,13 @@ final class CookFindings {
             return Finding.of(
                     Saying.ROUNDS_TOO_WIDE,
                     Words.mm(rounds.packing().piece().lengthMm()),
-                    "is a piece across once it has swollen (est.): it does not lie in a "
-                            + lot.lot().vessel().kind().label() + " of "
-                            + Words.mm(lot.lot().vessel().diameter().millimetres()) + ".",
-                    "Take a wider vessel, or roll smaller pieces.");
+                    Sentence.of(
+                            "is a piece across once it has swollen (est.): it does not lie in a ",
+                            lot.lot().vessel().kind().label(),
+                            " of ",
+                            Words.mm(lot.lot().vessel().diameter().millimetres()),
+                            "."),
+                    Sentence.of("Take a wider vessel, or roll smaller pieces."));
         }
         int count = rounds.sizes().size();
         String largest = "It takes " + rounds.capacity() + " (est.). ";
@@ -85,10 +89,10 @@ final class CookFindings {
                     case WATER -> Saying.ROUNDS_BY_WATER;
                     case HEAT -> Saying.ROUNDS_BY_HEAT;
                 },
-                Count.of(count, "round"),
-                "of at most " + rounds.sizes().get(0) + " in the "
-                        + lot.lot().vessel().kind().label() + ".",
-                largest
+                Sentence.of(Count.of(count, "round")),
+                Sentence.of("of at most " + rounds.sizes().get(0) + " in the "
+                        + lot.lot().vessel().kind().label() + "."),
+                Sentence.of(largest
                         + switch (rounds.limit()) {
                             case ROOM -> "No more were found to fit side by side once they have swollen.";
                             case SURFACE ->
@@ -97,30 +101,36 @@ final class CookFindings {
                             case WATER -> "More would fill over a quarter of the water: they no longer swim freely.";
                             case HEAT ->
                                 "More would keep the pot off the boil for over " + Span.of(PotLoad.BACK_TO_BOIL) + ".";
-                        });
+                        }));
     }
 
     /** How far the spells bring the middle, by the late edge; the printed figures are those of the verdict. */
     private static Finding inside(LotPlan lot, InsidePiece inside) {
-        String safe = Words.celsius(inside.safe().celsius());
+        Sentence safe = Words.celsius(inside.safe().celsius());
         Duration total = inside.course().total();
         String start = lot.lot().cooking().from().label();
         if (inside.most().isEmpty() && inside.usual().isPresent()) {
             return Finding.of(
                     Saying.INSIDE_LATE,
                     Words.celsius(Math.floor(inside.lateAtEnd())),
-                    "in the middle is all that the late ones come to when the spells end (est.); " + safe
-                            + " is wanted.",
-                    "Longer under the lid with a little more water, fewer at once, or smaller pieces. The probe decides."
-                            + UsualMinutes.said(lot));
+                    Sentence.of(
+                            "in the middle is all that the late ones come to when the spells end (est.); ",
+                            safe,
+                            " is wanted."),
+                    Sentence.of(
+                            "Longer under the lid with a little more water, fewer at once, or smaller pieces. The probe decides."
+                                    + UsualMinutes.said(lot)));
         }
         if (inside.most().isEmpty()) {
             return Finding.of(
                     Saying.INSIDE_NEVER,
                     Words.celsius(Math.floor(inside.lateAtEnd())),
-                    "in the middle when the spells end (est.), where what is not known is against it; " + safe
-                            + " is wanted.",
-                    "These spells do not get there, however long the last one lasts. Turn up, cover, or make smaller pieces.");
+                    Sentence.of(
+                            "in the middle when the spells end (est.), where what is not known is against it; ",
+                            safe,
+                            " is wanted."),
+                    Sentence.of(
+                            "These spells do not get there, however long the last one lasts. Turn up, cover, or make smaller pieces."));
         }
         Duration most = InsidePiece.up(inside.most().get());
         Belief taught = lot.lot().cooking().correction();
@@ -136,9 +146,9 @@ final class CookFindings {
         if (most.compareTo(total) <= 0) {
             return Finding.of(
                     Saying.INSIDE_SAFE,
-                    Span.of(InsidePiece.up(inside.usual().orElse(most))),
-                    "to " + safe + " in the middle (est.); the spells last " + Span.of(total) + ".",
-                    spread);
+                    Sentence.of(Span.of(InsidePiece.up(inside.usual().orElse(most)))),
+                    Sentence.of("to ", safe, " in the middle (est.); the spells last ", Span.of(total), "."),
+                    Sentence.of(spread));
         }
         // What has been lifted out is not cooked any longer by waiting longer.
         int last = lot.spells().size() - 1;
@@ -151,35 +161,43 @@ final class CookFindings {
                         / SECONDS;
         return Finding.of(
                 Saying.INSIDE_LATE,
-                Span.of(most),
-                "until the late ones have " + safe + " in the middle (est.); the spells last " + Span.of(total) + ".",
-                spread,
+                Sentence.of(Span.of(most)),
+                Sentence.of(
+                        "until the late ones have ",
+                        safe,
+                        " in the middle (est.); the spells last ",
+                        Span.of(total),
+                        "."),
+                Sentence.of(spread),
                 new Fix(
-                        "Spell " + (last + 1) + " for " + Words.two(minutes) + " min",
+                        Sentence.of("Spell " + (last + 1) + " for " + Words.two(minutes) + " min"),
                         SpellField.SPELL_MINUTES.at(
                                 new Address.SpellOf(lot.lot().no(), last)),
                         minutes));
     }
 
     private static Finding core(SafeCore core) {
-        String figure = Words.celsius(core.core().celsius());
+        Sentence figure = Words.celsius(core.core().celsius());
         String text = "in the middle before it is served.";
         if (!core.unknown().isEmpty()) {
             return Finding.of(
                     Saying.CORE_NOT_KNOWN,
                     figure,
-                    text,
-                    "The hottest there is, because it is not known what "
+                    Sentence.of(text),
+                    Sentence.of("The hottest there is, because it is not known what "
                             + AllergenAnswer.quoted(core.unknown())
-                            + (core.unknown().size() == 1 ? " is." : " are."));
+                            + (core.unknown().size() == 1 ? " is." : " are.")));
         }
         return core.raw().isEmpty()
                 ? Finding.of(
                         Saying.CORE_REHEATED,
                         figure,
-                        text,
-                        "Nothing raw in it; this is the usual figure for reheated food.")
+                        Sentence.of(text),
+                        Sentence.of("Nothing raw in it; this is the usual figure for reheated food."))
                 : Finding.of(
-                        Saying.CORE_RAW, figure, text, "Usual public guidance for " + core.because() + ", raw in it.");
+                        Saying.CORE_RAW,
+                        figure,
+                        Sentence.of(text),
+                        Sentence.of("Usual public guidance for " + core.because() + ", raw in it."));
     }
 }

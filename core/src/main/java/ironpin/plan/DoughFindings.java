@@ -17,6 +17,7 @@ import ironpin.dough.Scald;
 import ironpin.pantry.Absorption;
 import ironpin.quantity.Band;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Side;
 import ironpin.quantity.Temperature;
 import ironpin.style.DoughStart;
@@ -66,20 +67,23 @@ final class DoughFindings {
         found.add(Finding.of(
                 Saying.DOUGH_MASS,
                 Words.grams(share.made().total().grams()),
-                "of dough, " + Words.grams(share.lost().grams()) + " of it kept by bowl and bench.",
-                "Flour " + Words.grams(share.made().flour().grams()) + " and everything else as a share of it."
-                        + price));
+                Sentence.of("of dough, ", Words.grams(share.lost().grams()), " of it kept by bowl and bench."),
+                Sentence.of(
+                        "Flour ",
+                        Words.grams(share.made().flour().grams()),
+                        " and everything else as a share of it.",
+                        price)));
         return found;
     }
 
     private static Finding bought(BoughtWrapper wrapper, BoughtWrapper.Packs packs) {
         return Finding.of(
                 Saying.WRAPPERS_BOUGHT,
-                Count.of(packs.wrappers(), "wrapper"),
-                "out of " + Count.of(packs.packs(), "pack") + ", no dough to make.",
-                "Homemade seals dry and stretches; bought is quick and even. "
+                Sentence.of(Count.of(packs.wrappers(), "wrapper")),
+                Sentence.of("out of " + Count.of(packs.packs(), "pack") + ", no dough to make."),
+                Sentence.of("Homemade seals dry and stretches; bought is quick and even. "
                         + wrapper.thickness().label() + ": "
-                        + wrapper.thickness().tradeOff() + ".");
+                        + wrapper.thickness().tradeOff() + "."));
     }
 
     /** What earlier batches taught about this flour, and how sure that is. */
@@ -89,13 +93,14 @@ final class DoughFindings {
             if (known.batches() > 0) {
                 return Optional.of(Finding.of(
                         Saying.FLOUR_LEARNED,
-                        Words.signed(known.offset().percent()),
-                        "points learned for the " + part.flour().name().toLowerCase(Locale.ROOT) + " (est.).",
-                        "From " + Count.of(known.batches(), "batch", "batches")
+                        Sentence.of(Words.signed(known.offset().percent())),
+                        Sentence.of(
+                                "points learned for the " + part.flour().name().toLowerCase(Locale.ROOT) + " (est.)."),
+                        Sentence.of("From " + Count.of(known.batches(), "batch", "batches")
                                 + "; nine times in ten between "
                                 + Words.signed(known.likely().low().percent()) + " and "
                                 + Words.signed(known.likely().high().percent())
-                                + ". The plan counts it in; the kit can forget it."));
+                                + ". The plan counts it in; the kit can forget it.")));
             }
         }
         return Optional.empty();
@@ -113,10 +118,10 @@ final class DoughFindings {
                 : "It is at home in other vessels; expect another skin.";
         return Optional.of(Finding.of(
                 Saying.FAMILY_RARE,
-                family.label(),
-                "is rarely " + lot.lot().method().done() + ": usual is "
-                        + offered.get(0).label().toLowerCase(Locale.ROOT) + ".",
-                why));
+                Sentence.of(family.label()),
+                Sentence.of("is rarely " + lot.lot().method().done() + ": usual is "
+                        + offered.get(0).label().toLowerCase(Locale.ROOT) + "."),
+                Sentence.of(why)));
     }
 
     private static Finding hydration(LotPlan lot) {
@@ -128,9 +133,13 @@ final class DoughFindings {
         String figure = Words.one(now.percent()) + " %";
         String range = Words.one(low) + "–" + Words.one(high) + " %";
         String why = reason(lot);
-        Side side = Side.of(now.percent(), low, high, Words::one);
+        Side side = Side.of(now.percent(), low, high, 1);
         if (side == Side.WITHIN) {
-            return Finding.of(Saying.HYDRATION_IN_BAND, figure, "water lies in the band " + range + ".", why);
+            return Finding.of(
+                    Saying.HYDRATION_IN_BAND,
+                    Sentence.of(figure),
+                    Sentence.of("water lies in the band " + range + "."),
+                    Sentence.of(why));
         }
         boolean dry = side == Side.BELOW;
         double edge = dough.formula().hydration().percent()
@@ -138,15 +147,15 @@ final class DoughFindings {
         double wanted = dry ? -Words.floorTenth(-edge) : Words.floorTenth(edge);
         Optional<Fix> fix = wanted >= DoughField.HYDRATION.low() && wanted <= DoughField.HYDRATION.high()
                 ? Optional.of(new Fix(
-                        "Set water to " + Words.one(wanted) + " %",
+                        Sentence.of("Set water to " + Words.one(wanted) + " %"),
                         DoughField.HYDRATION.at(Address.dough(dough.no())),
                         wanted))
                 : Optional.empty();
         return Finding.of(
                 dry ? Saying.HYDRATION_DRY : Saying.HYDRATION_WET,
-                figure,
-                (dry ? "is dry: " : "is wet: ") + "this dough wants " + range + ".",
-                (dry ? "It will crack at the rim. " : "It will stick and tear. ") + why,
+                Sentence.of(figure),
+                Sentence.of((dry ? "is dry: " : "is wet: ") + "this dough wants " + range + "."),
+                Sentence.of((dry ? "It will crack at the rim. " : "It will stick and tear. ") + why),
                 fix);
     }
 
@@ -167,78 +176,97 @@ final class DoughFindings {
         Band<Temperature> band = dough.family().water();
         Temperature kettle = batch.waters().kettle();
         boolean boiling = band.low().celsius() >= BOILING_C;
-        String figure = Words.celsius(dough.water().celsius());
+        Sentence figure = Words.celsius(dough.water().celsius());
         Side side = Side.of(
-                dough.water().celsius(), band.low().celsius(), band.high().celsius(), Words::celsius);
+                dough.water().celsius(), band.low().celsius(), band.high().celsius(), 0);
         // What is poured from a kettle is as hot as this kitchen's boiling water gets.
         if (side == Side.WITHIN || boiling && dough.water().compareTo(kettle) >= 0) {
             return Finding.of(
                     Saying.WATER_SUITS,
                     figure,
-                    "water suits this family.",
-                    dough.family().onlyBoiling() ? ONLY_BOILING : "");
+                    Sentence.of("water suits this family."),
+                    dough.family().onlyBoiling() ? Sentence.of(ONLY_BOILING) : Sentence.EMPTY);
         }
         Temperature hottest = kettle.compareTo(band.high()) < 0 && boiling ? kettle : band.high();
         Temperature lowest = band.low().compareTo(hottest) < 0 ? band.low() : hottest;
         double wanted =
                 Math.floor(new Band<>(lowest, hottest).clamp(dough.water()).celsius());
         Fix fix = new Fix(
-                "Set to " + Words.celsius(wanted), DoughField.WATER_TEMPERATURE.at(Address.dough(dough.no())), wanted);
+                Sentence.of("Set to ", Words.celsius(wanted)),
+                DoughField.WATER_TEMPERATURE.at(Address.dough(dough.no())),
+                wanted);
         boolean cool = side == Side.BELOW;
         if (cool && dough.family().onlyBoiling()) {
             return Finding.of(
                     Saying.WATER_NOT_BOILING,
                     figure,
-                    "water does nothing here: this family needs it boiling.",
-                    ONLY_BOILING,
+                    Sentence.of("water does nothing here: this family needs it boiling."),
+                    Sentence.of(ONLY_BOILING),
                     fix);
         }
-        String text = "water: this family wants " + Words.celsius(band) + ".";
+        Sentence text = Sentence.of("water: this family wants ", Words.celsius(band), ".");
         if (!dough.family().wheat()) {
             return cool
-                    ? Finding.of(Saying.WATER_COOL, figure, text, "Cooler water makes it crack at the edge.", fix)
+                    ? Finding.of(
+                            Saying.WATER_COOL,
+                            figure,
+                            text,
+                            Sentence.of("Cooler water makes it crack at the edge."),
+                            fix)
                     : Finding.of(
-                            Saying.WATER_HOT, figure, text, "Hotter water makes it sticky, and hot to the hands.", fix);
+                            Saying.WATER_HOT,
+                            figure,
+                            text,
+                            Sentence.of("Hotter water makes it sticky, and hot to the hands."),
+                            fix);
         }
         return cool
                 ? Finding.of(
                         Saying.WATER_COOL,
                         figure,
                         text,
-                        dough.family().water().high().celsius() < SCALDS_C
-                                ? "Cold water slows the dough: it takes longer to come together and to rest."
-                                : "Cooler water scalds less starch: the skin comes out firmer than this family.",
+                        Sentence.of(
+                                dough.family().water().high().celsius() < SCALDS_C
+                                        ? "Cold water slows the dough: it takes longer to come together and to rest."
+                                        : "Cooler water scalds less starch: the skin comes out firmer than this family."),
                         fix)
                 : Finding.of(
                         Saying.WATER_HOT,
                         figure,
                         text,
-                        "Hotter water scalds starch: the skin comes out softer than this family.",
+                        Sentence.of("Hotter water scalds starch: the skin comes out softer than this family."),
                         fix);
     }
 
     private static Finding mixed(LotPlan lot) {
         Temperature mixed = lot.mixed();
         Duration wait = lot.mixing().untilHands(mixed);
-        String hands = wait.isZero()
-                ? "Hands may go in at once. "
-                : "Hands may go in after about " + Span.inMinutes(wait.compareTo(A_MINUTE) < 0 ? A_MINUTE : wait)
-                        + ", under " + Words.celsius(Mixing.HANDS.celsius()) + ". ";
-        String figure = Words.celsius(mixed.celsius());
+        Sentence hands = wait.isZero()
+                ? Sentence.of("Hands may go in at once.")
+                : Sentence.of(
+                        "Hands may go in after about ",
+                        Span.inMinutes(wait.compareTo(A_MINUTE) < 0 ? A_MINUTE : wait),
+                        ", under ",
+                        Words.celsius(Mixing.HANDS.celsius()),
+                        ".");
+        Sentence figure = Words.celsius(mixed.celsius());
         if (!lot.dough().family().wheat()) {
-            return Finding.of(Saying.MIXED_NO_WHEAT, figure, "just after mixing (est.).", hands.strip());
+            return Finding.of(Saying.MIXED_NO_WHEAT, figure, Sentence.of("just after mixing (est.)."), hands);
         }
         double share = Scald.share(mixed);
         if (share < NO_SCALD) {
-            return Finding.of(Saying.MIXED_COLD, figure, "just after mixing (est.): no scald.", hands.strip());
+            return Finding.of(Saying.MIXED_COLD, figure, Sentence.of("just after mixing (est.): no scald."), hands);
         }
         return Finding.of(
                 Saying.MIXED_SCALDED,
                 figure,
-                "just after mixing (est.): scald share " + Words.two(share) + ".",
-                hands + "A scald this far wants about " + Math.round(Scald.POINTS_FROM_NONE_TO_ALL * share)
-                        + " points more water than a cold dough. "
-                        + "The first flour the water touches is hotter than the mean.");
+                Sentence.of("just after mixing (est.): scald share " + Words.two(share) + "."),
+                Sentence.of(
+                        hands,
+                        " A scald this far wants about ",
+                        Math.round(Scald.POINTS_FROM_NONE_TO_ALL * share),
+                        " points more water than a cold dough. "
+                                + "The first flour the water touches is hotter than the mean."));
     }
 
     private static Finding rest(Dough dough) {
@@ -247,7 +275,10 @@ final class DoughFindings {
         String rested = Span.inMinutes(dough.rest());
         if (band.high().isZero() && dough.rest().isZero()) {
             return Finding.of(
-                    Saying.REST_NONE, "No rest", "for this family: work it warm.", "It stiffens as it cools.");
+                    Saying.REST_NONE,
+                    Sentence.of("No rest"),
+                    Sentence.of("for this family: work it warm."),
+                    Sentence.of("It stiffens as it cools."));
         }
         String range = Span.between(band.low(), band.high());
         String planned = "of rest planned, ";
@@ -255,38 +286,42 @@ final class DoughFindings {
             boolean cold = dough.restPlan().cold();
             return Finding.of(
                     cold ? Saying.REST_COLD : Saying.REST_IN_BAND,
-                    rested,
-                    planned + (cold ? "most of it in the fridge: within " : "within ") + range + ".",
-                    school.label() + ": " + school.tradeOff() + ".");
+                    Sentence.of(rested),
+                    Sentence.of(planned + (cold ? "most of it in the fridge: within " : "within ") + range + "."),
+                    Sentence.of(school.label() + ": " + school.tradeOff() + "."));
         }
         boolean shortRest = dough.rest().compareTo(band.low()) < 0;
         double wanted = band.clamp(dough.rest()).toMinutes();
         Fix fix = new Fix(
-                "Rest " + Span.inMinutes(Duration.ofMinutes((long) wanted)),
+                Sentence.of("Rest " + Span.inMinutes(Duration.ofMinutes((long) wanted))),
                 DoughField.REST.at(Address.dough(dough.no())),
                 wanted);
         if (shortRest) {
             return Finding.of(
                     Saying.REST_SHORT,
-                    rested,
-                    planned + "usual is " + range + ".",
-                    dough.family().wheat()
-                            ? "Too little rest springs back under the pin."
-                            : "The flour has not drunk yet: it cracks at the edge.",
+                    Sentence.of(rested),
+                    Sentence.of(planned, "usual is ", range, "."),
+                    Sentence.of(
+                            dough.family().wheat()
+                                    ? "Too little rest springs back under the pin."
+                                    : "The flour has not drunk yet: it cracks at the edge."),
                     fix);
         }
         boolean none = band.high().isZero();
         return Finding.of(
                 Saying.REST_LONG,
-                rested,
+                Sentence.of(rested),
                 none
-                        ? planned + "but this family is worked warm, without any."
-                        : planned + "over "
-                                + Span.inMinutes(dough.family().rest().high())
-                                + ", so most of it moves into the fridge.",
-                none
-                        ? "It stiffens as it cools."
-                        : "In the room it turns sticky and may sour; cold and wrapped it keeps a day.",
+                        ? Sentence.of(planned, "but this family is worked warm, without any.")
+                        : Sentence.of(
+                                planned,
+                                "over ",
+                                Span.inMinutes(dough.family().rest().high()),
+                                ", so most of it moves into the fridge."),
+                Sentence.of(
+                        none
+                                ? "It stiffens as it cools."
+                                : "In the room it turns sticky and may sour; cold and wrapped it keeps a day."),
                 fix);
     }
 }

@@ -8,6 +8,7 @@ import ironpin.clock.Gap;
 import ironpin.filling.Aspic;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Side;
 import ironpin.style.Style;
 import ironpin.style.Styles;
@@ -31,8 +32,8 @@ final class FillingFindings {
             found.add(Finding.of(
                     Saying.PATTY,
                     Words.grams(share.patty().grams()),
-                    "for a test patty: fry it, taste that.",
-                    "Salt cannot be judged raw."));
+                    Sentence.of("for a test patty: fry it, taste that."),
+                    Sentence.of("Salt cannot be judged raw.")));
         }
         lot.filling().formula().aspic().ifPresent(aspic -> soup(lot, share.made(), aspic, found));
         found.add(ratio(lot));
@@ -52,29 +53,31 @@ final class FillingFindings {
 
     /** All of it as a sum, so that it can be checked by eye. */
     private static Finding mass(BatchPlan plan, Balance.OfFilling share) {
-        List<String> parts = new ArrayList<>();
+        List<Sentence> parts = new ArrayList<>();
         for (LotPlan lot : plan.lots()) {
             if (lot.filling().no() == share.no()
                     && lot.share().pieces() > 0
                     && !lot.lot().stashed()) {
-                parts.add(lot.share().pieces() + " × "
-                        + Words.fine(lot.share().fillingEach().grams()));
+                parts.add(Sentence.of(
+                        lot.share().pieces(),
+                        " × ",
+                        Words.fine(lot.share().fillingEach().grams())));
             }
         }
         if (!share.patty().isZero()) {
-            parts.add("the patty's " + Words.grams(share.patty().grams()));
+            parts.add(Sentence.of("the patty's ", Words.grams(share.patty().grams())));
         }
         if (!share.lost().isZero()) {
-            parts.add(Words.grams(share.lost().grams()) + " for the bowl");
+            parts.add(Sentence.of(Words.grams(share.lost().grams()), " for the bowl"));
         }
         if (LeftOver.worthNaming(share.left())) {
-            parts.add(Words.grams(share.left().grams()) + " over");
+            parts.add(Sentence.of(Words.grams(share.left().grams()), " over"));
         }
         return Finding.of(
                 Saying.FILLING_MASS,
                 Words.grams(share.made().grams()),
-                "in all" + (parts.isEmpty() ? "." : ": " + String.join(" + ", parts) + "."),
-                "");
+                parts.isEmpty() ? Sentence.of("in all.") : Sentence.of("in all: ", Sentence.join(" + ", parts), "."),
+                Sentence.EMPTY);
     }
 
     /** Soup inside: how much, from what, and how long it takes to set on a shallow tray. */
@@ -84,32 +87,47 @@ final class FillingFindings {
         found.add(Finding.of(
                 Saying.SOUP_EACH,
                 Words.fine(each.grams()),
-                "of soup in each piece (est.).",
-                Words.one(aspic.percent()) + " % of the filling is set stock; it melts as it cooks."));
+                Sentence.of("of soup in each piece (est.)."),
+                Sentence.of(Words.one(aspic.percent()) + " % of the filling is set stock; it melts as it cooks.")));
         Mass powder = Aspic.gelatin(stock, SET);
         found.add(Finding.of(
                 Saying.SOUP_SETS,
-                Span.inMinutes(Aspic.TRAY.sets()),
-                "to set " + Words.grams(stock.grams()) + " of stock "
-                        + Words.mm(Aspic.TRAY.depth().millimetres())
-                        + " deep on a tray in the fridge (est.), with " + Words.fine(powder.grams())
-                        + " of gelatin powder or skin stock reduced until it sets.",
-                "Shallow enough for the cooling rule: under " + Words.celsius(Aspic.WARM.celsius())
-                        + " within 2 h, under " + Words.celsius(Aspic.COLD.celsius())
-                        + " within 4 h more. Deeper, reckon again."));
+                Sentence.of(Span.inMinutes(Aspic.TRAY.sets())),
+                Sentence.of(
+                        "to set ",
+                        Words.grams(stock.grams()),
+                        " of stock ",
+                        Words.mm(Aspic.TRAY.depth().millimetres()),
+                        " deep on a tray in the fridge (est.), with ",
+                        Words.fine(powder.grams()),
+                        " of gelatin powder or skin stock reduced until it sets."),
+                Sentence.of(
+                        "Shallow enough for the cooling rule: under ",
+                        Words.celsius(Aspic.WARM.celsius()),
+                        " within 2 h, under ",
+                        Words.celsius(Aspic.COLD.celsius()),
+                        " within 4 h more. Deeper, reckon again.")));
     }
 
     private static Finding ratio(LotPlan lot) {
         double ratio = lot.share().fillingEach().ratioTo(lot.share().doughEach());
         Style style = Styles.get(lot.lot().style());
-        String why = "Usual is " + Words.two(Style.LEAST_FILLING) + " to " + Words.two(Style.MOST_FILLING)
-                + "; " + style.said(lot.lot().method()) + " take "
-                + Words.grams(style.fillingBand().low().grams()) + " to "
-                + Words.grams(style.fillingBand().high().grams()) + ".";
+        Sentence why = Sentence.of(
+                "Usual is ",
+                Words.two(Style.LEAST_FILLING),
+                " to ",
+                Words.two(Style.MOST_FILLING),
+                "; ",
+                style.said(lot.lot().method()),
+                " take ",
+                Words.grams(style.fillingBand().low().grams()),
+                " to ",
+                Words.grams(style.fillingBand().high().grams()),
+                ".");
         String figure = Words.two(ratio) + " : 1";
-        Side side = Side.of(ratio, Style.LEAST_FILLING, Style.MOST_FILLING, Words::two);
+        Side side = Side.of(ratio, Style.LEAST_FILLING, Style.MOST_FILLING, 2);
         if (side == Side.WITHIN) {
-            return Finding.of(Saying.RATIO_IN_BAND, figure, "filling to dough.", why);
+            return Finding.of(Saying.RATIO_IN_BAND, Sentence.of(figure), Sentence.of("filling to dough."), why);
         }
         boolean low = side == Side.BELOW;
         double dough = lot.share().doughEach().grams();
@@ -117,14 +135,14 @@ final class FillingFindings {
                 low ? -Words.floorTenth(-dough * Style.LEAST_FILLING) : Words.floorTenth(dough * Style.MOST_FILLING);
         Optional<Fix> fix = wanted >= CountField.FILLING_EACH.low() && wanted <= CountField.FILLING_EACH.high()
                 ? Optional.of(new Fix(
-                        "Fill " + Words.fine(wanted),
+                        Sentence.of("Fill ", Words.fine(wanted)),
                         CountField.FILLING_EACH.at(Address.lot(lot.lot().no())),
                         wanted))
                 : Optional.empty();
         return Finding.of(
                 low ? Saying.RATIO_LOW : Saying.RATIO_HIGH,
-                figure,
-                low ? "filling to dough: mostly skin." : "filling to dough: the skin may tear.",
+                Sentence.of(figure),
+                Sentence.of(low ? "filling to dough: mostly skin." : "filling to dough: the skin may tear."),
                 why,
                 fix);
     }
@@ -137,8 +155,9 @@ final class FillingFindings {
         return Optional.of(new Finding(
                 Saying.FILLING_OVER,
                 Words.grams(left.grams()),
-                "of filling over, " + Words.one(left.ratioTo(lot.share().fillingEach())) + " pieces' worth.",
-                LeftOver.why(left, lot.share().fillingEach()) + " Or fry it as patties.",
+                Sentence.of(
+                        "of filling over, " + Words.one(left.ratioTo(lot.share().fillingEach())) + " pieces' worth."),
+                Sentence.of(LeftOver.why(left, lot.share().fillingEach()) + " Or fry it as patties."),
                 LeftOver.ofFilling(plan.batch(), share)));
     }
 }

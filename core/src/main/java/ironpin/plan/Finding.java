@@ -1,6 +1,7 @@
 package ironpin.plan;
 
 import ironpin.batch.edit.Fix;
+import ironpin.quantity.Sentence;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -14,7 +15,7 @@ import java.util.function.Predicate;
  * @param why the reason, in a sentence; may be empty
  * @param fixes changes that would help, the cheapest first
  */
-public record Finding(Saying saying, String figure, String text, String why, List<Fix> fixes) {
+public record Finding(Saying saying, Sentence figure, Sentence text, Sentence why, List<Fix> fixes) {
     /** How much it matters. */
     public enum Level {
         /** Plain fact. */
@@ -43,17 +44,17 @@ public record Finding(Saying saying, String figure, String text, String why, Lis
     }
 
     /** Something said, with no change that would help. */
-    public static Finding of(Saying saying, String figure, String text, String why) {
+    public static Finding of(Saying saying, Sentence figure, Sentence text, Sentence why) {
         return new Finding(saying, figure, text, why, List.of());
     }
 
     /** Something said, with a change that helps, if there is one. */
-    static Finding of(Saying saying, String figure, String text, String why, Optional<Fix> fix) {
+    static Finding of(Saying saying, Sentence figure, Sentence text, Sentence why, Optional<Fix> fix) {
         return new Finding(saying, figure, text, why, fix.map(List::of).orElse(List.of()));
     }
 
     /** Something said, with a change that helps. */
-    static Finding of(Saying saying, String figure, String text, String why, Fix fix) {
+    static Finding of(Saying saying, Sentence figure, Sentence text, Sentence why, Fix fix) {
         return new Finding(saying, figure, text, why, List.of(fix));
     }
 

@@ -6,6 +6,7 @@ import ironpin.clock.Forecast;
 import ironpin.cook.Fire;
 import ironpin.filling.SafeCore;
 import ironpin.filling.Treatment;
+import ironpin.quantity.Sentence;
 import ironpin.wording.Count;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -59,9 +60,9 @@ public final class Findings {
     static Finding fromFreezer(LotPlan lot) {
         return Finding.of(
                 Saying.FROM_FREEZER,
-                Count.of(lot.share().pieces(), "piece"),
-                "come out of the freezer: nothing is made for them.",
-                "They are cooked straight from it, not thawed.");
+                Sentence.of(Count.of(lot.share().pieces(), "piece")),
+                Sentence.of("come out of the freezer: nothing is made for them."),
+                Sentence.of("They are cooked straight from it, not thawed."));
     }
 
     /** What a lot holds, or may hold, that somebody at the table avoids. */

@@ -5,6 +5,7 @@ import ironpin.batch.edit.CountField;
 import ironpin.batch.edit.Fix;
 import ironpin.batch.edit.RollField;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Side;
 import ironpin.wording.Count;
 import ironpin.wording.Name;
@@ -30,48 +31,51 @@ final class FoldFindings {
             found.add(Finding.of(
                     Saying.RIM_MOIST,
                     Words.mm(fold.seamMm()),
-                    (lot.lot().outline() == Outline.STRIP
+                    Sentence.of((lot.lot().outline() == Outline.STRIP
                                     ? "of edge stays free for the seam: "
                                     : "of rim is the seam: ")
                             + rim.label()
-                            + (bought ? ", for it is dry out of the pack." : "."),
-                    Name.first(rim.why()) + "."));
+                            + (bought ? ", for it is dry out of the pack." : ".")),
+                    Sentence.of(Name.first(rim.why()) + ".")));
         }
         if (fold.pleats() > 0 && lot.room().isPresent()) {
             double pleated = Math.PI * lot.lot().wide().millimetres() * fold.pleated();
             found.add(Finding.of(
                     Saying.PLEATS,
-                    fold.pleats() + " pleats",
-                    "about " + Words.mm(pleated / fold.pleats()) + " apart.",
-                    "The pleated part of the rim, shared out evenly."));
+                    Sentence.of(fold.pleats() + " pleats"),
+                    Sentence.of("about ", Words.mm(pleated / fold.pleats()), " apart."),
+                    Sentence.of("The pleated part of the rim, shared out evenly.")));
         }
         if (fold.spare() > 0) {
             double spare = lot.share().doughEach().grams() * fold.spare();
             found.add(Finding.of(
                     Saying.SPARE_DOUGH,
                     Words.fine(spare),
-                    "of dough is pinched off each, "
-                            + Words.grams(spare * lot.share().pieces()) + " in all (est.).",
-                    "Spare dough at the seam makes one side thick. Gathered in " + fold.pleats() + " pleats."));
+                    Sentence.of(
+                            "of dough is pinched off each, ",
+                            Words.grams(spare * lot.share().pieces()),
+                            " in all (est.)."),
+                    Sentence.of("Spare dough at the seam makes one side thick. Gathered in " + fold.pleats()
+                            + " pleats.")));
         }
         Handiwork hands = lot.lot().handiwork();
         if (hands.comfort().lessons() > 0 && lot.room().isPresent()) {
             found.add(Finding.of(
                     Saying.COMFORT_LEARNED,
-                    percent(hands.comfort().mean()) + " ±"
-                            + percent(hands.comfort().spread()),
-                    "of the room closes with ease in your hands, learned from "
-                            + Count.of(hands.comfort().lessons(), "piece") + " (est.).",
-                    "From what burst and what held; "
-                            + percent(Handiwork.usual(fold).comfort().mean()) + " is usual."));
+                    Sentence.of(percent(hands.comfort().mean()) + " ±"
+                            + percent(hands.comfort().spread())),
+                    Sentence.of("of the room closes with ease in your hands, learned from "
+                            + Count.of(hands.comfort().lessons(), "piece") + " (est.)."),
+                    Sentence.of("From what burst and what held; "
+                            + percent(Handiwork.usual(fold).comfort().mean()) + " is usual.")));
         }
         if (hands.seconds().lessons() > 0) {
             found.add(Finding.of(
                     Saying.PACE_LEARNED,
-                    Math.round(hands.seconds().mean()) + " s",
-                    "a piece is your pace at this fold, learned from "
-                            + Count.of(hands.seconds().lessons(), "sitting") + " (est.).",
-                    fold.usualSeconds() + " s is usual. The clock reckons with yours."));
+                    Sentence.of(Math.round(hands.seconds().mean()) + " s"),
+                    Sentence.of("a piece is your pace at this fold, learned from "
+                            + Count.of(hands.seconds().lessons(), "sitting") + " (est.)."),
+                    Sentence.of(fold.usualSeconds() + " s is usual. The clock reckons with yours.")));
         }
         return found;
     }
@@ -80,41 +84,51 @@ final class FoldFindings {
         Mass filling = lot.share().fillingEach();
         Mass spare = room.spare(filling);
         boolean bought = lot.lot().bought().isPresent();
-        String why = "A " + (bought ? "wrapper of " : "disc of ")
-                + Words.mm(lot.lot().wide().millimetres()) + " closes with ease round "
-                + Words.grams(room.comfortable().grams()) + ", as it is rolled round "
-                + Words.grams(room.bound().grams()) + ", and pulled as far as it goes round "
-                + Words.grams(room.most().grams())
-                + (bought
+        Sentence why = Sentence.of(
+                "A ",
+                bought ? "wrapper of " : "disc of ",
+                Words.mm(lot.lot().wide().millimetres()),
+                " closes with ease round ",
+                Words.grams(room.comfortable().grams()),
+                ", as it is rolled round ",
+                Words.grams(room.bound().grams()),
+                ", and pulled as far as it goes round ",
+                Words.grams(room.most().grams()),
+                bought
                         ? " (est.: geometry; a bought wrapper hardly stretches)."
                         : " (est.: geometry, stretched by "
                                 + percent(100 * lot.dough().family().stretch()) + ").");
-        if (Side.of(filling.grams(), 0, room.comfortable().grams(), Words::grams) == Side.WITHIN) {
+        if (Side.of(filling.grams(), 0, room.comfortable().grams(), 0) == Side.WITHIN) {
             return Finding.of(
                     Saying.ROOM_SPARE,
                     Words.grams(Math.max(0, spare.grams())),
-                    "of room to spare (est.) round " + Words.grams(filling.grams()) + " of filling.",
+                    Sentence.of("of room to spare (est.) round ", Words.grams(filling.grams()), " of filling."),
                     why);
         }
         double wanted = Words.floorTenth(room.comfortable().grams());
         List<Fix> fixes = fixes(lot, filling, wanted);
-        boolean bursts = Side.of(filling.grams(), 0, room.most().grams(), Words::grams) == Side.ABOVE;
-        boolean hard = Side.of(filling.grams(), 0, room.bound().grams(), Words::grams) == Side.ABOVE;
+        boolean bursts = Side.of(filling.grams(), 0, room.most().grams(), 0) == Side.ABOVE;
+        boolean hard = Side.of(filling.grams(), 0, room.bound().grams(), 0) == Side.ABOVE;
         return bursts
                 ? new Finding(
                         Saying.ROOM_BURST,
                         Words.grams(filling.grams()),
-                        "of filling: the fold holds " + Words.grams(room.most().grams())
-                                + " pulled as far as it goes, "
-                                + Words.grams(room.comfortable().grams()) + " with ease (est.).",
+                        Sentence.of(
+                                "of filling: the fold holds ",
+                                Words.grams(room.most().grams()),
+                                " pulled as far as it goes, ",
+                                Words.grams(room.comfortable().grams()),
+                                " with ease (est.)."),
                         why,
                         fixes)
                 : new Finding(
                         Saying.ROOM_TIGHT,
                         Words.grams(filling.grams()),
-                        (hard ? "of filling is hard to close: pull the skin well; " : "of filling is tight: ")
-                                + "the fold closes with ease round "
-                                + Words.grams(room.comfortable().grams()) + " (est.).",
+                        Sentence.of(
+                                hard ? "of filling is hard to close: pull the skin well; " : "of filling is tight: ",
+                                "the fold closes with ease round ",
+                                Words.grams(room.comfortable().grams()),
+                                " (est.)."),
                         why,
                         fixes);
     }
@@ -124,7 +138,7 @@ final class FoldFindings {
         List<Fix> fixes = new ArrayList<>();
         if (wanted >= CountField.FILLING_EACH.low()) {
             fixes.add(new Fix(
-                    "Fill " + Words.fine(wanted),
+                    Sentence.of("Fill ", Words.fine(wanted)),
                     CountField.FILLING_EACH.at(Address.lot(lot.lot().no())),
                     wanted));
         }
@@ -132,7 +146,7 @@ final class FoldFindings {
                 FillRoom.widthFor(filling, lot.skin(), lot.lot().fold()).millimetres());
         if (lot.lot().bought().isEmpty() && wide <= RollField.DISC.high()) {
             fixes.add(new Fix(
-                    "Roll to " + Words.mm(wide),
+                    Sentence.of("Roll to ", Words.mm(wide)),
                     RollField.DISC.at(Address.lot(lot.lot().no())),
                     wide));
         }

@@ -14,6 +14,7 @@ import ironpin.batch.edit.OutOfRange;
 import ironpin.batch.edit.PackField;
 import ironpin.batch.edit.PlanNumber;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Sentence;
 import ironpin.style.Styles;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -88,7 +89,7 @@ public final class LeftOver {
                         / dough.formula().doughPerFlour()
                         / (1 - dough.loss().fraction()));
         over.idea(
-                "Weigh only " + Words.grams(flour) + " of flour",
+                Sentence.of("Weigh only ", Words.grams(flour), " of flour"),
                 DoughField.FLOUR.at(Address.dough(share.no())),
                 flour,
                 0);
@@ -102,7 +103,11 @@ public final class LeftOver {
                     Words.floorTenth(of.fillingEach().grams() + share.left().grams() / of.pieces());
             double most = Styles.get(lot.style()).fillingBand().high().grams();
             if (each <= most) {
-                idea("Fill " + Words.fine(each), CountField.FILLING_EACH.at(Address.lot(lot.no())), each, 0);
+                idea(
+                        Sentence.of("Fill ", Words.fine(each)),
+                        CountField.FILLING_EACH.at(Address.lot(lot.no())),
+                        each,
+                        0);
             }
         }
     }
@@ -113,7 +118,7 @@ public final class LeftOver {
             double each = Words.floorTenth(of.doughEach().grams() + share.left().grams() / of.pieces());
             double most = Styles.get(lot.style()).doughBand().high().grams();
             if (each <= most) {
-                idea("Cut " + Words.fine(each), CountField.DOUGH_EACH.at(Address.lot(lot.no())), each, 0);
+                idea(Sentence.of("Cut ", Words.fine(each)), CountField.DOUGH_EACH.at(Address.lot(lot.no())), each, 0);
             }
         }
     }
@@ -132,7 +137,11 @@ public final class LeftOver {
                 / (1 - dough.loss().fraction())
                 / dough.formula().doughPerFlour());
         double flour = Math.ceil(dough.flourAtHand().get().grams()) + more;
-        idea(Words.grams(more) + " more flour", DoughField.FLOUR.at(Address.dough(dough.no())), flour, more);
+        idea(
+                Sentence.of(Words.grams(more), " more flour"),
+                DoughField.FLOUR.at(Address.dough(dough.no())),
+                flour,
+                more);
     }
 
     /** Filling for as many pieces more as the dough over would make. */
@@ -143,7 +152,7 @@ public final class LeftOver {
             double loss = batch.filling(lot.fillingNo()).loss().fraction();
             double more = Math.ceil(of.fillingEach().grams() * pieces / (1 - loss));
             idea(
-                    Words.grams(more) + " more filling",
+                    Sentence.of(Words.grams(more), " more filling"),
                     FillingField.FILLING.at(Address.filling(lot.fillingNo())),
                     Math.ceil(mass.grams()) + more,
                     more);
@@ -162,13 +171,13 @@ public final class LeftOver {
         long pieces = share.left().wholePieces(balance.lot(first.no()).fillingEach());
         double now = PackField.WRAPPED.read(batch, balance, Address.filling(share.no()));
         idea(
-                pieces + " in bought wrappers",
+                Sentence.of(pieces + " in bought wrappers"),
                 PackField.WRAPPED.at(Address.filling(share.no())),
                 now + pieces,
                 pieces * balance.lot(first.no()).doughEach().grams());
     }
 
-    private void idea(String label, PlanNumber<?> number, double value, double bought) {
+    private void idea(Sentence label, PlanNumber<?> number, double value, double bought) {
         if (value >= number.field().low() && value <= number.field().high()) {
             ideas.add(new Idea(new Fix(label, number, value), bought));
         }

@@ -12,7 +12,8 @@ import ironpin.portion.SheetCut;
 import ironpin.portion.SheetPlan;
 import ironpin.portion.Tally;
 import ironpin.quantity.Mass;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Side;
 import ironpin.style.Style;
 import ironpin.style.Styles;
@@ -72,11 +73,20 @@ final class PortionFindings {
         return Finding.of(
                 Saying.RING_CUT,
                 Words.fineMm(rope.cut().millimetres()),
-                "of ring is a piece: " + Count.of(rope.ropes(), "ring") + " of " + rope.longest() + ", "
-                        + Words.mm(rope.ropeLength().millimetres()) + " round before it is cut open.",
-                "A ring " + Words.mm(rope.diameter().millimetres()) + " thick weighs "
-                        + Quoted.massPerLength(RopePlan.gramsPerCm(rope.diameter()))
-                        + " (est., dough at 1.22 g/cm³).");
+                Sentence.of(
+                        "of ring is a piece: ",
+                        Count.of(rope.ropes(), "ring"),
+                        " of ",
+                        rope.longest(),
+                        ", ",
+                        Words.mm(rope.ropeLength().millimetres()),
+                        " round before it is cut open."),
+                Sentence.of(
+                        "A ring ",
+                        Words.mm(rope.diameter().millimetres()),
+                        " thick weighs ",
+                        Quantity.massPerLength(RopePlan.gramsPerCm(rope.diameter())),
+                        " (est., dough at 1.22 g/cm³)."));
     }
 
     private static Finding slices(LotPlan lot) {
@@ -87,10 +97,14 @@ final class PortionFindings {
         int longest = (pieces + rolls - 1) / rolls;
         return Finding.of(
                 Saying.STRIP_CUT,
-                Count.of(rolls, "roll"),
-                "of " + Count.of(longest, "slice") + " at most, each " + Words.mm(slice) + " wide.",
-                "A sheet " + Words.mm(longest * slice) + " by "
-                        + Words.mm(lot.lot().wide().millimetres()) + ", rolled up along its longer side.");
+                Sentence.of(Count.of(rolls, "roll")),
+                Sentence.of("of ", Count.of(longest, "slice"), " at most, each ", Words.mm(slice), " wide."),
+                Sentence.of(
+                        "A sheet ",
+                        Words.mm(longest * slice),
+                        " by ",
+                        Words.mm(lot.lot().wide().millimetres()),
+                        ", rolled up along its longer side."));
     }
 
     private static void sheet(LotPlan lot, SheetPlan sheet, List<Finding> found) {
@@ -98,8 +112,10 @@ final class PortionFindings {
             return;
         }
         SheetCut first = sheet.rollings().get(0);
-        String size = Words.mm(lot.lot().cutting().board().millimetres()) + " by "
-                + Words.mm(sheet.heights().get(0).millimetres());
+        Sentence size = Sentence.of(
+                Words.mm(lot.lot().cutting().board().millimetres()),
+                " by ",
+                Words.mm(sheet.heights().get(0).millimetres()));
         int again = sheet.pieces() - first.pieces();
         String rolled = again == 0
                 ? ""
@@ -107,19 +123,26 @@ final class PortionFindings {
                         + Count.of(sheet.rollings().size() - 1, "rolling") + " of the trimmings.";
         found.add(Finding.of(
                 Saying.SHEET_CUT,
-                Count.of(Math.min(first.pieces(), sheet.wanted()), "piece"),
-                "come out of the sheet at once, "
-                        + Words.fineMm(first.thickness().millimetres()) + " thick (est.)." + rolled,
-                "The sheet is " + size + "; " + Words.grams(first.trimmings().grams())
-                        + " of it lie between the pieces."));
+                Sentence.of(Count.of(Math.min(first.pieces(), sheet.wanted()), "piece")),
+                Sentence.of(
+                        "come out of the sheet at once, ",
+                        Words.fineMm(first.thickness().millimetres()),
+                        " thick (est.).",
+                        rolled),
+                Sentence.of(
+                        "The sheet is ",
+                        size,
+                        "; ",
+                        Words.grams(first.trimmings().grams()),
+                        " of it lie between the pieces.")));
         if (sheet.missing() > 0) {
             found.add(Finding.of(
                     Saying.SHEET_SHORT,
-                    Count.of(sheet.missing(), "piece"),
-                    "of " + sheet.wanted() + " missing: the sheet and its trimmings give no more (est.).",
-                    "The last scraps are too small for the cutter.",
+                    Sentence.of(Count.of(sheet.missing(), "piece")),
+                    Sentence.of("of " + sheet.wanted() + " missing: the sheet and its trimmings give no more (est.)."),
+                    Sentence.of("The last scraps are too small for the cutter."),
                     new Fix(
-                            "Make " + sheet.pieces(),
+                            Sentence.of("Make " + sheet.pieces()),
                             CountField.PIECES.at(Address.lot(lot.lot().no())),
                             sheet.pieces())));
         }
@@ -129,9 +152,9 @@ final class PortionFindings {
         found.add(Finding.of(
                 Saying.TRIMMINGS,
                 Words.grams(over),
-                "of trimmings are over at the end (est.).",
-                "Counted in with the flour: " + Words.one(100 * (lot.lot().taken() - 1))
-                        + " % of what is in the pieces."));
+                Sentence.of("of trimmings are over at the end (est.)."),
+                Sentence.of("Counted in with the flour: "
+                        + Words.one(100 * (lot.lot().taken() - 1)) + " % of what is in the pieces.")));
     }
 
     private static Finding evenness(LotPlan lot) {
@@ -140,29 +163,32 @@ final class PortionFindings {
         long outside = Math.round(pieces * Evenness.outside(school.spread(), Tally.BAND));
         return Finding.of(
                 Saying.EVENNESS,
-                "±" + Words.trimmed(100 * school.spread()) + " %",
-                "is how even pieces from " + school.label() + " come out (est.): about " + outside + " of " + pieces
-                        + " further than " + Words.trimmed(100 * Tally.BAND) + " % off.",
-                "Uneven pieces cook unevenly. Weighed one by one, none needs to be.");
+                Sentence.of("±" + Words.trimmed(100 * school.spread()) + " %"),
+                Sentence.of("is how even pieces from " + school.label() + " come out (est.): about " + outside + " of "
+                        + pieces + " further than " + Words.trimmed(100 * Tally.BAND) + " % off."),
+                Sentence.of("Uneven pieces cook unevenly. Weighed one by one, none needs to be."));
     }
 
     private static void pack(LotPlan lot, BoughtWrapper.Packs packs, List<Finding> found) {
         found.add(Finding.of(
                 Saying.PACKS,
-                Count.of(packs.packs(), "pack"),
-                "for " + Count.of(packs.wrappers(), "piece") + ".",
-                lot.lot().bought().orElseThrow().perPack() + " in a pack of "
-                        + Words.fine(lot.share().doughEach().grams()) + " each. Keep them covered: they dry fast."));
+                Sentence.of(Count.of(packs.packs(), "pack")),
+                Sentence.of("for " + Count.of(packs.wrappers(), "piece") + "."),
+                Sentence.of(
+                        lot.lot().bought().orElseThrow().perPack(),
+                        " in a pack of ",
+                        Words.fine(lot.share().doughEach().grams()),
+                        " each. Keep them covered: they dry fast.")));
         if (packs.over() > 0) {
             found.add(Finding.of(
                     Saying.WRAPPERS_OVER,
-                    Count.of(packs.over(), "wrapper"),
-                    "over in the last pack.",
-                    "Wrapped tightly they keep for the next time, or make so many pieces more.",
+                    Sentence.of(Count.of(packs.over(), "wrapper")),
+                    Sentence.of("over in the last pack."),
+                    Sentence.of("Wrapped tightly they keep for the next time, or make so many pieces more."),
                     packs.wrappers() + packs.over() > CountField.PIECES.high()
                             ? Optional.empty()
                             : Optional.of(new Fix(
-                                    "Make " + (packs.wrappers() + packs.over()),
+                                    Sentence.of("Make " + (packs.wrappers() + packs.over())),
                                     CountField.PIECES.at(Address.lot(lot.lot().no())),
                                     packs.wrappers() + packs.over()))));
         }
@@ -173,10 +199,14 @@ final class PortionFindings {
         return Finding.of(
                 Saying.ROPE_CUT,
                 Words.fineMm(rope.cut().millimetres()),
-                "of rope is a piece: " + Count.of(rope.ropes(), "rope") + " of " + rope.longest() + shorter + ".",
-                "A rope " + Words.mm(rope.diameter().millimetres()) + " thick weighs "
-                        + Quoted.massPerLength(RopePlan.gramsPerCm(rope.diameter()))
-                        + " (est., dough at 1.22 g/cm³).");
+                Sentence.of("of rope is a piece: " + Count.of(rope.ropes(), "rope") + " of " + rope.longest() + shorter
+                        + "."),
+                Sentence.of(
+                        "A rope ",
+                        Words.mm(rope.diameter().millimetres()),
+                        " thick weighs ",
+                        Quantity.massPerLength(RopePlan.gramsPerCm(rope.diameter())),
+                        " (est., dough at 1.22 g/cm³)."));
     }
 
     private static Finding tree(LotPlan lot) {
@@ -187,18 +217,18 @@ final class PortionFindings {
         if (tree.byEye()) {
             return Finding.of(
                     Saying.CUT_BY_EYE,
-                    factors,
-                    "is how to divide " + (halving ? "the dough into " : ring ? "a ring of " : "a rope of ")
-                            + tree.pieces() + " by eye.",
-                    "Small even splits are easier than a long row.");
+                    Sentence.of(factors),
+                    Sentence.of("is how to divide " + (halving ? "the dough into " : ring ? "a ring of " : "a rope of ")
+                            + tree.pieces() + " by eye."),
+                    Sentence.of("Small even splits are easier than a long row."));
         }
         return new Finding(
                 Saying.CUT_BY_RULER,
-                String.valueOf(tree.pieces()),
-                (halving ? "pieces" : ring ? "in a ring" : "in a rope")
-                        + " do not divide by eye: cut by the ruler or the scale.",
-                tree.nearest().stream().map(String::valueOf).collect(Collectors.joining(" and "))
-                        + " would. Turn the rope a quarter after every cut.",
+                Sentence.of(String.valueOf(tree.pieces())),
+                Sentence.of((halving ? "pieces" : ring ? "in a ring" : "in a rope")
+                        + " do not divide by eye: cut by the ruler or the scale."),
+                Sentence.of(tree.nearest().stream().map(String::valueOf).collect(Collectors.joining(" and "))
+                        + " would. Turn the rope a quarter after every cut."),
                 divisible(lot));
     }
 
@@ -212,7 +242,7 @@ final class PortionFindings {
                     .filter(pieces -> divides(lot, pieces))
                     .findFirst()
                     .ifPresent(pieces -> found.add(new Fix(
-                            "Make " + pieces,
+                            Sentence.of("Make " + pieces),
                             CountField.PIECES.at(Address.lot(lot.lot().no())),
                             pieces)));
         }
@@ -234,25 +264,31 @@ final class PortionFindings {
     private static Finding size(LotPlan lot) {
         Style style = Styles.get(lot.lot().style());
         Mass each = lot.share().doughEach();
-        String band = Words.fine(style.doughBand().low().grams()) + " to "
-                + Words.fine(style.doughBand().high().grams());
-        String takes = style.said(lot.lot().method()) + " take " + band + ".";
+        Sentence band = Sentence.of(
+                Words.fine(style.doughBand().low().grams()),
+                " to ",
+                Words.fine(style.doughBand().high().grams()));
+        Sentence takes = Sentence.of(style.said(lot.lot().method()), " take ", band, ".");
         Side side = Side.of(
                 each.grams(),
                 style.doughBand().low().grams(),
                 style.doughBand().high().grams(),
-                Words::fine);
+                1);
         if (side == Side.WITHIN) {
-            return Finding.of(Saying.SIZE_IN_BAND, Words.fine(each.grams()), "of dough each; " + takes, "");
+            return Finding.of(
+                    Saying.SIZE_IN_BAND,
+                    Words.fine(each.grams()),
+                    Sentence.of("of dough each; ", takes),
+                    Sentence.EMPTY);
         }
         double wanted = style.doughBand().clamp(each).grams();
         return Finding.of(
                 side == Side.BELOW ? Saying.SIZE_SMALL : Saying.SIZE_LARGE,
                 Words.fine(each.grams()),
-                "of dough each: " + takes,
-                "Outside it the skin is hard to roll to size.",
+                Sentence.of("of dough each: ", takes),
+                Sentence.of("Outside it the skin is hard to roll to size."),
                 new Fix(
-                        "Cut " + Words.fine(wanted),
+                        Sentence.of("Cut ", Words.fine(wanted)),
                         CountField.DOUGH_EACH.at(Address.lot(lot.lot().no())),
                         wanted));
     }
@@ -266,8 +302,9 @@ final class PortionFindings {
         found.add(new Finding(
                 Saying.DOUGH_OVER,
                 Words.fine(left.grams()),
-                "of dough over, " + Words.one(left.ratioTo(lot.share().doughEach())) + " pieces' worth.",
-                LeftOver.why(left, lot.share().doughEach()),
+                Sentence.of(
+                        "of dough over, " + Words.one(left.ratioTo(lot.share().doughEach())) + " pieces' worth."),
+                Sentence.of(LeftOver.why(left, lot.share().doughEach())),
                 LeftOver.ofDough(plan.batch(), share)));
     }
 }

@@ -8,7 +8,8 @@ import ironpin.portion.RopePlan;
 import ironpin.quantity.Band;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Length;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Side;
 import ironpin.wording.Count;
 import ironpin.wrapper.BoughtWrapper;
@@ -29,7 +30,8 @@ final class RollFindings {
     /** Wrappers that lie on one another without sticking. */
     private static final int STACK = 10;
 
-    private static final String RIM_SAID = Quoted.number(Dimension.LENGTH, 0.8, 1) + "–" + Quoted.length(1.2, 1);
+    private static final Sentence RIM_SAID =
+            Sentence.of(Quantity.number(Dimension.LENGTH, 0.8, 1), "–", Quantity.length(1.2, 1));
 
     private RollFindings() {}
 
@@ -51,8 +53,8 @@ final class RollFindings {
         return Finding.of(
                 Saying.EVEN_THICK,
                 Words.fineMm(lot.wrapper().rim().millimetres()),
-                "thick all over (est.).",
-                "From the mass of a piece and its area, dough at 1.22 g/cm³.");
+                Sentence.of("thick all over (est.)."),
+                Sentence.of("From the mass of a piece and its area, dough at 1.22 g/cm³."));
     }
 
     /** Of a rolled strip: the circle with the area of its section. */
@@ -65,8 +67,8 @@ final class RollFindings {
         return Finding.of(
                 Saying.ROLL_THICK,
                 Words.mm(10 * across),
-                "across is the roll (est.), if no air is rolled in.",
-                "Spread up to " + Words.mm(free) + " from the long edge; that edge seals it.");
+                Sentence.of("across is the roll (est.), if no air is rolled in."),
+                Sentence.of("Spread up to ", Words.mm(free), " from the long edge; that edge seals it."));
     }
 
     private static Finding stacked(LotPlan lot) {
@@ -74,20 +76,21 @@ final class RollFindings {
         int stacks = Math.max(1, (pieces + STACK - 1) / STACK);
         return Finding.of(
                 Saying.STACKED,
-                Count.of(stacks, "stack"),
-                "of at most " + STACK + ", dusted between, under a damp cloth.",
-                "Uncovered they skin over in 5 to 10 minutes, covered they keep for half an hour and more (est.).");
+                Sentence.of(Count.of(stacks, "stack")),
+                Sentence.of("of at most " + STACK + ", dusted between, under a damp cloth."),
+                Sentence.of(
+                        "Uncovered they skin over in 5 to 10 minutes, covered they keep for half an hour and more (est.)."));
     }
 
     private static List<Finding> wrapper(LotPlan lot) {
         List<Finding> found = new ArrayList<>();
         WrapperProfile profile = lot.wrapper();
-        String figure = Words.fineMm(profile.rim().millimetres());
-        String why = "Rims of " + RIM_SAID + " seal well and cook through where they lie double (est.).";
+        Sentence figure = Words.fineMm(profile.rim().millimetres());
+        Sentence why = Sentence.of("Rims of ", RIM_SAID, " seal well and cook through where they lie double (est.).");
         Side side = Side.of(
-                profile.rim().millimetres(), RIM.low().millimetres(), RIM.high().millimetres(), Words::fineMm);
+                profile.rim().millimetres(), RIM.low().millimetres(), RIM.high().millimetres(), 1);
         if (side == Side.WITHIN) {
-            found.add(Finding.of(Saying.RIM_IN_BAND, figure, "at the rim (est.).", why));
+            found.add(Finding.of(Saying.RIM_IN_BAND, figure, Sentence.of("at the rim (est.)."), why));
         } else {
             double wanted = Math.rint(WrapperProfile.ofRim(
                             profile.mass(), GOOD_RIM, lot.lot().shape().centreToRim())
@@ -97,23 +100,27 @@ final class RollFindings {
             found.add(Finding.of(
                     thick ? Saying.RIM_THICK : Saying.RIM_THIN,
                     figure,
-                    thick ? "at the rim (est.): the seam may stay gummy." : "at the rim (est.): it may tear.",
+                    Sentence.of(
+                            thick ? "at the rim (est.): the seam may stay gummy." : "at the rim (est.): it may tear."),
                     why,
                     disc(lot, wanted)));
         }
         found.add(Finding.of(
                 Saying.CENTRE,
                 Words.fineMm(profile.centre().millimetres()),
-                "in the middle (est.), " + Words.one(lot.lot().shape().centreToRim()) + " times the rim.",
-                "The middle carries the filling; a cone over a disc gives both from the dough's mass."));
+                Sentence.of(
+                        "in the middle (est.), " + Words.one(lot.lot().shape().centreToRim()) + " times the rim."),
+                Sentence.of("The middle carries the filling; a cone over a disc gives both from the dough's mass.")));
         if (lot.lot().taken() > 1) {
             double each = lot.share().doughEach().grams();
             found.add(Finding.of(
                     Saying.CUT_AWAY,
                     Words.fine(each * (lot.lot().taken() - 1)),
-                    "of each piece is cut away (est.): cut "
-                            + Words.fine(each * lot.lot().taken()) + " off the rope.",
-                    "A piece has to be rolled larger than the cutter all round."));
+                    Sentence.of(
+                            "of each piece is cut away (est.): cut ",
+                            Words.fine(each * lot.lot().taken()),
+                            " off the rope."),
+                    Sentence.of("A piece has to be rolled larger than the cutter all round.")));
         }
         found.add(stacked(lot));
         return found;
@@ -123,36 +130,40 @@ final class RollFindings {
         return Finding.of(
                 Saying.PACK_THICK,
                 Words.fineMm(wrapper.thick().millimetres()),
-                "thick all over (est.): nothing to roll.",
-                "From its mass over its area. " + wrapper.thickness().label() + ": "
-                        + wrapper.thickness().tradeOff() + ".");
+                Sentence.of("thick all over (est.): nothing to roll."),
+                Sentence.of(
+                        "From its mass over its area. " + wrapper.thickness().label() + ": "
+                                + wrapper.thickness().tradeOff() + "."));
     }
 
     private static List<Finding> bread(LotPlan lot, StuffedBread bread) {
         List<Finding> found = new ArrayList<>();
-        String skin = Words.fineMm(bread.skin().millimetres());
+        Sentence skin = Words.fineMm(bread.skin().millimetres());
         double thinnest = StuffedBread.THINNEST_SKIN.millimetres();
-        if (Side.of(bread.skin().millimetres(), thinnest, Double.MAX_VALUE, Words::fineMm) == Side.WITHIN) {
+        if (Side.of(bread.skin().millimetres(), thinnest, Double.MAX_VALUE, 1) == Side.WITHIN) {
             found.add(Finding.of(
                     Saying.SKIN_HOLDS,
                     skin,
-                    "of skin on either side (est.).",
-                    "It holds down to about " + Words.fineMm(thinnest) + "."));
+                    Sentence.of("of skin on either side (est.)."),
+                    Sentence.of("It holds down to about ", Words.fineMm(thinnest), ".")));
         } else {
             double narrower = Math.floor(
                     bread.diameter().millimetres() * Math.sqrt(bread.skin().millimetres() / GOOD_SKIN.millimetres()));
             found.add(Finding.of(
                     Saying.SKIN_TEARS,
                     skin,
-                    "of skin on either side tears (est.).",
-                    "Below " + Words.fineMm(thinnest) + " it does not hold.",
+                    Sentence.of("of skin on either side tears (est.)."),
+                    Sentence.of("Below ", Words.fineMm(thinnest), " it does not hold."),
                     disc(lot, narrower)));
         }
         found.add(Finding.of(
                 Saying.BREAD_THICK,
                 Words.fineMm(bread.thickness().millimetres()),
-                "thick (est.) when pressed to " + Words.mm(bread.diameter().millimetres()) + ".",
-                "Dough and filling spread over the same disc."));
+                Sentence.of(
+                        "thick (est.) when pressed to ",
+                        Words.mm(bread.diameter().millimetres()),
+                        "."),
+                Sentence.of("Dough and filling spread over the same disc.")));
         found.add(schools(lot));
         return found;
     }
@@ -163,11 +174,14 @@ final class RollFindings {
         double thick = wideFor(lot, THICK_SKIN);
         return new Finding(
                 Saying.BREAD_SCHOOLS,
-                Words.mm(thick) + " or " + Words.mm(thin),
-                "wide: the thick school stops at a skin of " + Words.fineMm(THICK_SKIN.millimetres())
-                        + " on either side, the thin one goes on to " + Words.fineMm(THIN_SKIN.millimetres())
-                        + " (est.).",
-                "Thick ones stay soft and forgive; thin ones crisp and tear.",
+                Sentence.of(Words.mm(thick), " or ", Words.mm(thin)),
+                Sentence.of(
+                        "wide: the thick school stops at a skin of ",
+                        Words.fineMm(THICK_SKIN.millimetres()),
+                        " on either side, the thin one goes on to ",
+                        Words.fineMm(THIN_SKIN.millimetres()),
+                        " (est.)."),
+                Sentence.of("Thick ones stay soft and forgive; thin ones crisp and tear."),
                 List.of(disc(lot, thick), disc(lot, thin)));
     }
 
@@ -181,13 +195,13 @@ final class RollFindings {
         if (lot.bread().isEmpty() && (gives == Lot.GivesWay.DOUGH || gives == Lot.GivesWay.RATIO)) {
             // Another width would leave the rim as it is: the cook lets something else follow.
             return new Fix(
-                    "Make the rim " + Words.fineMm(GOOD_RIM.millimetres()),
+                    Sentence.of("Make the rim ", Words.fineMm(GOOD_RIM.millimetres())),
                     RollField.RIM.at(Address.lot(lot.lot().no())),
                     GOOD_RIM.millimetres());
         }
         double mm = Math.max(RollField.DISC.low(), Math.min(RollField.DISC.high(), wantedMm));
         return new Fix(
-                "Roll to " + Words.mm(mm),
+                Sentence.of("Roll to ", Words.mm(mm)),
                 RollField.DISC.at(Address.lot(lot.lot().no())),
                 mm);
     }

@@ -5,6 +5,7 @@ import ironpin.batch.balance.Balance;
 import ironpin.batch.edit.Fix;
 import ironpin.clock.Clash;
 import ironpin.clock.Forecast;
+import ironpin.quantity.Sentence;
 import ironpin.style.Styles;
 import ironpin.wording.Count;
 import ironpin.wording.Name;
@@ -41,25 +42,28 @@ final class TableFindings {
         if (share.pieces() == 0) {
             found.add(Finding.of(
                     Saying.PIECES_NONE,
-                    "0 pieces",
-                    "come out of what is at hand.",
-                    held + " It is less than one piece needs."));
+                    Sentence.of("0 pieces"),
+                    Sentence.of("come out of what is at hand."),
+                    Sentence.of(held + " It is less than one piece needs.")));
         } else if (share.toTable() < eaters) {
-            found.add(
-                    Finding.of(Saying.PIECES_FEW, pieces(share.toTable()), "for " + eaters + ": not one each.", held));
+            found.add(Finding.of(
+                    Saying.PIECES_FEW,
+                    Sentence.of(pieces(share.toTable())),
+                    Sentence.of("for " + eaters + ": not one each."),
+                    Sentence.of(held)));
         } else if (each > MANY * hungry(lot)) {
             found.add(Finding.of(
                     Saying.PIECES_MANY,
-                    pieces(share.toTable()),
-                    "for the table, " + Words.trimmed(each) + " each: the hungry eat about " + hungry(lot)
-                            + " of these.",
-                    held + " Fewer pieces, more eaters, or some for the freezer."));
+                    Sentence.of(pieces(share.toTable())),
+                    Sentence.of("for the table, " + Words.trimmed(each) + " each: the hungry eat about " + hungry(lot)
+                            + " of these."),
+                    Sentence.of(held + " Fewer pieces, more eaters, or some for the freezer.")));
         } else {
             found.add(Finding.of(
                     Saying.PIECES_ENOUGH,
-                    pieces(share.toTable()),
-                    "for the table, " + Words.trimmed(each) + " each.",
-                    held));
+                    Sentence.of(pieces(share.toTable())),
+                    Sentence.of("for the table, " + Words.trimmed(each) + " each."),
+                    Sentence.of(held)));
         }
         found.addAll(AllergenFindings.unread(plan));
         found.addAll(AllergenFindings.avoided(plan, lot));
@@ -72,9 +76,9 @@ final class TableFindings {
         if (share.toFreezer() > 0) {
             found.add(Finding.of(
                     Saying.TO_FREEZER,
-                    pieces(share.toFreezer()),
-                    "for the freezer, of " + share.pieces() + " in all.",
-                    "Raw, apart on a dusted tray until hard."));
+                    Sentence.of(pieces(share.toFreezer())),
+                    Sentence.of("for the freezer, of " + share.pieces() + " in all."),
+                    Sentence.of("Raw, apart on a dusted tray until hard.")));
         }
         found.add(start(plan, late));
         return found;
@@ -104,31 +108,31 @@ final class TableFindings {
             ways.addAll(WaysOut.freezing(plan, now));
             return new Finding(
                     Saying.LATE,
-                    Span.inMinutes(now.late()),
-                    "late for " + Words.clock(serving, serving)
+                    Sentence.of(Span.inMinutes(now.late())),
+                    Sentence.of("late for " + Words.clock(serving, serving)
                             + (planned ? " (est.) as it is planned: " : " (est.): going on now, ")
                             + "the table can be at "
-                            + Words.clock(now.serving(), serving) + ".",
+                            + Words.clock(now.serving(), serving) + "."),
                     planned
-                            ? "Something was put too late for it, or somebody comes too late."
-                            : "From what is still to be done, " + hands(plan) + ".",
+                            ? Sentence.of("Something was put too late for it, or somebody comes too late.")
+                            : Sentence.of("From what is still to be done, " + hands(plan) + "."),
                     ways);
         }
         return Finding.of(
                 Saying.START,
-                Words.clock(plan.timetable().latestStart(), serving),
-                "is the latest start of this plan (est.).",
-                "Counted back from " + Words.clock(serving, serving) + " with " + hands(plan) + ": "
-                        + Reasons.of(plan.timetable()) + ".");
+                Sentence.of(Words.clock(plan.timetable().latestStart(), serving)),
+                Sentence.of("is the latest start of this plan (est.)."),
+                Sentence.of("Counted back from " + Words.clock(serving, serving) + " with " + hands(plan) + ": "
+                        + Reasons.of(plan.timetable()) + "."));
     }
 
     private static Finding clashes(List<Clash> clashes) {
         String first = clashes.stream().map(Clash::said).distinct().limit(NAMED).collect(Collectors.joining("; "));
         return Finding.of(
                 Saying.DAY_CLASHES,
-                Count.of(clashes.size(), "clash", "clashes"),
-                "in this day: it cannot be cooked as it stands. " + Name.first(first) + ".",
-                "Let go of what was put somewhere, or give it another time or more hands.");
+                Sentence.of(Count.of(clashes.size(), "clash", "clashes")),
+                Sentence.of("in this day: it cannot be cooked as it stands. " + Name.first(first) + "."),
+                Sentence.of("Let go of what was put somewhere, or give it another time or more hands."));
     }
 
     private static String hands(BatchPlan plan) {

@@ -13,6 +13,7 @@ import ironpin.cook.SteamWater;
 import ironpin.cook.Vessel;
 import ironpin.cook.VesselKind;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Sentence;
 import ironpin.wording.Span;
 import ironpin.worked.WorkedOut;
 import java.time.Duration;
@@ -46,56 +47,76 @@ final class VesselFindings {
 
     private static Finding pot(LotPlan lot) {
         PotLoad load = POTS.of(lot.load());
-        String lowest = Words.celsius(Math.round(load.lowest().celsius() * 10) / 10.0);
-        String why = lot.atOnce() + " pieces " + lot.lot().cooking().from().label() + " into "
-                + Words.grams(lot.lot().vessel().water().grams()) + " of water over "
-                + Math.round(lot.lot().vessel().watts())
-                + " W. More water falls less, but it is the power that brings it back.";
+        Sentence lowest = Words.celsius(Math.round(load.lowest().celsius() * 10) / 10.0);
+        Sentence why = Sentence.of(
+                lot.atOnce(),
+                " pieces ",
+                lot.lot().cooking().from().label(),
+                " into ",
+                Words.grams(lot.lot().vessel().water().grams()),
+                " of water over ",
+                Math.round(lot.lot().vessel().watts()),
+                " W. More water falls less, but it is the power that brings it back.");
         return load.back()
                 .map(InsidePiece::up)
                 .map(back -> Finding.of(
                         Saying.POT_FALLS,
                         lowest,
                         back.isZero()
-                                ? "in the pot when a round goes in (est.): it hardly stops boiling."
-                                : "is what the pot falls to when a round goes in (est.); back at the boil after "
-                                        + Span.of(back) + ".",
+                                ? Sentence.of("in the pot when a round goes in (est.): it hardly stops boiling.")
+                                : Sentence.of(
+                                        "is what the pot falls to when a round goes in (est.); back at the boil after "
+                                                + Span.of(back) + "."),
                         why))
                 .orElseGet(() -> Finding.of(
                         Saying.POT_STAYS_DOWN,
                         lowest,
-                        "is what the pot falls to when a round goes in (est.), and it does not come back to the boil.",
-                        why + " Smaller rounds, a lid, or a stronger hob."));
+                        Sentence.of(
+                                "is what the pot falls to when a round goes in (est.), and it does not come back to the boil."),
+                        Sentence.of(why, " Smaller rounds, a lid, or a stronger hob.")));
     }
 
     private static Finding steamer(LotPlan lot, Vessel vessel) {
         int rounds = lot.rounds().sizes().size();
         SteamWater water = SteamWater.of(vessel, lot.spells(), rounds);
         double all = water.perRound().grams() * rounds;
-        String wanted = Words.grams(water.wanted().grams());
-        String says = "At " + Math.round(vessel.watts()) + " W a round takes "
-                + Words.grams(water.perRound().grams()) + "; a steamer must not run dry.";
+        Sentence wanted = Words.grams(water.wanted().grams());
+        Sentence says = Sentence.of(
+                "At ",
+                Math.round(vessel.watts()),
+                " W a round takes ",
+                Words.grams(water.perRound().grams()),
+                "; a steamer must not run dry.");
         if (water.lasts(vessel, rounds)) {
             return Finding.of(
                     Saying.STEAM_WATER,
                     Words.grams(all),
-                    "of the " + Words.grams(vessel.water().grams()) + " under the basket "
-                            + (rounds == 1 ? "boil away in the round" : "boil away in " + rounds + " rounds")
-                            + " (est.).",
+                    Sentence.of(
+                            "of the ",
+                            Words.grams(vessel.water().grams()),
+                            " under the basket ",
+                            rounds == 1 ? "boil away in the round" : "boil away in " + rounds + " rounds",
+                            " (est.)."),
                     says);
         }
         String dry = water.dry().map(Span::inMinutes).orElse("0 min");
         String warn = water.warn().map(Span::inMinutes).orElse("0 min");
         return Finding.of(
                 Saying.STEAM_DRY,
-                dry,
-                "of steaming and it has run dry (est.): "
-                        + Words.grams(vessel.water().grams())
-                        + " under the basket, and " + Words.grams(all) + " boil away. Top up with boiling water by "
-                        + warn + ", or begin with " + wanted + ".",
+                Sentence.of(dry),
+                Sentence.of(
+                        "of steaming and it has run dry (est.): ",
+                        Words.grams(vessel.water().grams()),
+                        " under the basket, and ",
+                        Words.grams(all),
+                        " boil away. Top up with boiling water by ",
+                        warn,
+                        ", or begin with ",
+                        wanted,
+                        "."),
                 says,
                 new Fix(
-                        "Begin with " + wanted,
+                        Sentence.of("Begin with ", wanted),
                         VesselField.VESSEL_WATER.at(Address.lot(lot.lot().no())),
                         Math.min(
                                 VesselField.VESSEL_WATER.high(),
@@ -107,31 +128,47 @@ final class VesselFindings {
         Duration gone = InsidePiece.up(BoilOff.timeFor(watts, spell.pour(), BoilOff.TAP));
         Mass fits = BoilOff.waterFor(watts, spell.time(), BoilOff.TAP);
         double ratio = gone.toSeconds() / (double) spell.time().toSeconds();
-        String why = "At " + Math.round(watts) + " W that reach it, " + Words.grams(fits.grams()) + " last "
-                + Span.of(spell.time()) + ". Time a boil-off once and it is known for this burner.";
-        String poured = Words.grams(spell.pour().grams());
+        Sentence why = Sentence.of(
+                "At ",
+                Math.round(watts),
+                " W that reach it, ",
+                Words.grams(fits.grams()),
+                " last ",
+                Span.of(spell.time()),
+                ". Time a boil-off once and it is known for this burner.");
+        Sentence poured = Words.grams(spell.pour().grams());
         if (Math.abs(ratio - 1) <= MISSES) {
             return Finding.of(
-                    Saying.PAN_WATER, Span.of(gone), "until the " + poured + " in the pan have gone (est.).", why);
+                    Saying.PAN_WATER,
+                    Sentence.of(Span.of(gone)),
+                    Sentence.of("until the ", poured, " in the pan have gone (est.)."),
+                    why);
         }
         Fix fix = new Fix(
-                "Pour " + Words.grams(fits.grams()),
+                Sentence.of("Pour ", Words.grams(fits.grams())),
                 SpellField.SPELL_POUR.at(new Address.SpellOf(lot.lot().no(), index)),
                 Math.min(SpellField.SPELL_POUR.high(), Math.round(fits.grams())));
         return ratio < 1
                 ? Finding.of(
                         Saying.PAN_DRY_EARLY,
-                        Span.of(gone),
-                        "and the " + poured
-                                + " in the pan have gone (est.): the steam ends before the lid comes off at "
-                                + Span.of(spell.time()) + ".",
+                        Sentence.of(Span.of(gone)),
+                        Sentence.of(
+                                "and the ",
+                                poured,
+                                " in the pan have gone (est.): the steam ends before the lid comes off at ",
+                                Span.of(spell.time()),
+                                "."),
                         why,
                         fix)
                 : Finding.of(
                         Saying.PAN_WET,
-                        Span.of(gone),
-                        "until the " + poured + " in the pan have gone (est.): at " + Span.of(spell.time())
-                                + " the seats still stand in water.",
+                        Sentence.of(Span.of(gone)),
+                        Sentence.of(
+                                "until the ",
+                                poured,
+                                " in the pan have gone (est.): at ",
+                                Span.of(spell.time()),
+                                " the seats still stand in water."),
                         why,
                         fix);
     }

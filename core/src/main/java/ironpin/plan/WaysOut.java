@@ -7,6 +7,7 @@ import ironpin.batch.edit.TableField;
 import ironpin.clock.Forecast;
 import ironpin.clock.TaskKey;
 import ironpin.filling.RawNeed;
+import ironpin.quantity.Sentence;
 import java.time.Duration;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
@@ -26,7 +27,7 @@ final class WaysOut {
         double minutes = Duration.between(serving, late.serving()).toMinutes();
         return minutes <= TableField.LATER.high()
                 ? Optional.of(new Fix(
-                        "Table at " + Words.clock(late.serving(), serving),
+                        Sentence.of("Table at " + Words.clock(late.serving(), serving)),
                         TableField.LATER.at(Address.table()),
                         minutes))
                 : Optional.empty();
@@ -54,7 +55,8 @@ final class WaysOut {
 
     private static Optional<Fix> freeze(BatchPlan plan, Forecast late, LotPlan lot, int pieces) {
         int frozen = lot.lot().toFreezer() + pieces;
-        Fix fix = new Fix("", CountField.TO_FREEZER.at(Address.lot(lot.lot().no())), frozen);
+        Fix fix = new Fix(
+                Sentence.EMPTY, CountField.TO_FREEZER.at(Address.lot(lot.lot().no())), frozen);
         BatchPlan less = BatchPlan.of(
                 fix.applyTo(plan.batch()), RawNeed.USUAL, plan.day().serving().getZone());
         Forecast then = Forecast.again(less.day(), plan.timetable(), late.standing());
@@ -62,7 +64,7 @@ final class WaysOut {
             return Optional.empty();
         }
         String table = Words.clock(then.serving(), plan.day().serving());
-        return Optional.of(
-                new Fix("Freeze the last " + pieces + " uncooked: table at " + table, fix.number(), fix.value()));
+        return Optional.of(new Fix(
+                Sentence.of("Freeze the last " + pieces + " uncooked: table at " + table), fix.number(), fix.value()));
     }
 }

@@ -3,7 +3,8 @@ package ironpin.plan;
 import ironpin.quantity.Band;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Dimension;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Temperature;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
@@ -16,22 +17,24 @@ final class Words {
 
     private Words() {}
 
-    static String grams(double grams) {
-        return Quoted.mass(grams, 0);
+    static Sentence grams(double grams) {
+        return Quantity.mass(grams, 0);
     }
 
-    static String fine(double grams) {
-        return Quoted.mass(grams, 1);
+    static Sentence fine(double grams) {
+        return Quantity.mass(grams, 1);
     }
 
-    static String celsius(double celsius) {
-        return Quoted.temperature(celsius);
+    static Sentence celsius(double celsius) {
+        return Quantity.temperature(celsius);
     }
 
     /** As in "15–30 °C". */
-    static String celsius(Band<Temperature> band) {
-        return Quoted.number(Dimension.TEMPERATURE, band.low().celsius(), 0) + "–"
-                + Quoted.temperature(band.high().celsius());
+    static Sentence celsius(Band<Temperature> band) {
+        return Sentence.of(
+                Quantity.number(Dimension.TEMPERATURE, band.low().celsius(), 0),
+                "–",
+                Quantity.temperature(band.high().celsius()));
     }
 
     /** The time of day, with the weekday if it is another day than the serving. */
@@ -39,12 +42,12 @@ final class Words {
         return time.format(time.toLocalDate().equals(serving.toLocalDate()) ? CLOCK : DAY_AND_CLOCK);
     }
 
-    static String mm(double millimetres) {
-        return Quoted.length(millimetres, 0);
+    static Sentence mm(double millimetres) {
+        return Quantity.length(millimetres, 0);
     }
 
-    static String fineMm(double millimetres) {
-        return Quoted.length(millimetres, 1);
+    static Sentence fineMm(double millimetres) {
+        return Quantity.length(millimetres, 1);
     }
 
     /** Points with their sign. */

@@ -4,6 +4,7 @@ package ironpin.quantity;
 public final class Decimal {
     private static final long[] POWERS = {1, 10, 100, 1_000, 10_000};
     private static final double LIMIT = 1e13;
+    private static final double LARGEST_ROUNDED = 1e12;
 
     private Decimal() {}
 
@@ -25,6 +26,13 @@ public final class Decimal {
     /** As in "1090.9", without zeros at the end of the decimals. */
     public static String trimmed(double value, int decimals) {
         return write(value, decimals, false, true);
+    }
+
+    /** To the digits that are written: what is written alike is alike, in every system of units. */
+    public static double rounded(double value, int decimals) {
+        double power = POWERS[decimals];
+        double scaled = Math.floor(Math.abs(value) * power + 0.5) / power;
+        return Math.abs(value) < LARGEST_ROUNDED ? Math.copySign(scaled, value) : value;
     }
 
     private static String write(double value, int decimals, boolean group, boolean trim) {

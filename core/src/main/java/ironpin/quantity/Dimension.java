@@ -3,41 +3,26 @@ package ironpin.quantity;
 /** What kind of quantity a number is, and how each system of units says it. */
 public enum Dimension {
     /** Grams; ounces and pounds. */
-    MASS('m', "g", "oz", 28.349523125, 0),
+    MASS("g", "oz", 28.349523125, 0),
     /** Degrees Celsius; Fahrenheit. */
-    TEMPERATURE('t', "°C", "°F", 1 / 1.8, -32 / 1.8),
+    TEMPERATURE("°C", "°F", 1 / 1.8, -32 / 1.8),
     /** Millimetres; inches. */
-    LENGTH('l', "mm", "in", 25.4, 0),
+    LENGTH("mm", "in", 25.4, 0),
     /** Millilitres; spoons and cups. */
-    VOLUME('v', "ml", "fl oz", 29.5735295625, 0),
+    VOLUME("ml", "fl oz", 29.5735295625, 0),
     /** Grams in a centimetre of rope; ounces in an inch. */
-    MASS_PER_LENGTH('r', "g/cm", "oz/in", 28.349523125 / 2.54, 0);
+    MASS_PER_LENGTH("g/cm", "oz/in", 28.349523125 / 2.54, 0);
 
-    private final char mark;
     private final String metric;
     private final String us;
     private final double scale;
     private final double shift;
 
-    Dimension(char mark, String metric, String us, double scale, double shift) {
-        this.mark = mark;
+    Dimension(String metric, String us, double scale, double shift) {
         this.metric = metric;
         this.us = us;
         this.scale = scale;
         this.shift = shift;
-    }
-
-    static Dimension ofMark(char mark) {
-        for (Dimension one : values()) {
-            if (one.mark == mark) {
-                return one;
-            }
-        }
-        throw new IllegalArgumentException("no dimension is marked '" + mark + "'");
-    }
-
-    char mark() {
-        return mark;
     }
 
     String unit(UnitSystem system) {

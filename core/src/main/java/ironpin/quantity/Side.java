@@ -1,7 +1,5 @@
 package ironpin.quantity;
 
-import java.util.function.DoubleFunction;
-
 /**
  * On which side of a band a number lies, as a reader sees it: a number that is printed like an edge lies on the edge, in
  * whichever units it is read. So a verdict and the figures beside it cannot contradict each other.
@@ -14,17 +12,13 @@ public enum Side {
     /**
      * @param low least of the band
      * @param high most of the band
-     * @param printed how the number and the edges are written, quantities quoted
+     * @param decimals with which the number and the edges are written, 0 to 4
      */
-    public static Side of(double value, double low, double high, DoubleFunction<String> printed) {
-        if (value < low && !alike(value, low, printed)) {
+    public static Side of(double value, double low, double high, int decimals) {
+        double seen = Decimal.rounded(value, decimals);
+        if (seen < Decimal.rounded(low, decimals)) {
             return BELOW;
         }
-        return value > high && !alike(value, high, printed) ? ABOVE : WITHIN;
-    }
-
-    /** Whether two numbers are written the same; they are then in every system of units. */
-    private static boolean alike(double a, double b, DoubleFunction<String> printed) {
-        return UnitSystem.METRIC.say(printed.apply(a)).equals(UnitSystem.METRIC.say(printed.apply(b)));
+        return seen > Decimal.rounded(high, decimals) ? ABOVE : WITHIN;
     }
 }

@@ -7,7 +7,6 @@ public enum UnitSystem {
 
     private static final double OUNCES_PER_POUND = 16;
     private static final double FEW_OUNCES = 10;
-    private static final double LARGEST_ROUNDED = 1e12;
     private static final double US_TSP_ML = 4.92892159375;
     private static final double US_TBSP_ML = 3 * US_TSP_ML;
     private static final double US_CUP_ML = 48 * US_TSP_ML;
@@ -34,41 +33,13 @@ public enum UnitSystem {
         return dimension.unit(this);
     }
 
-    /** The text with every quoted quantity said in these units. */
-    public String say(String text) {
-        int open = text.indexOf(Quoted.OPEN);
-        if (open < 0) {
-            return text;
-        }
-        StringBuilder out = new StringBuilder(text.length());
-        int from = 0;
-        while (open >= 0) {
-            int close = text.indexOf(Quoted.CLOSE, open);
-            int end = close < 0 ? text.length() : close;
-            out.append(text, from, open).append(said(text.substring(open + 1, end)));
-            from = Math.min(text.length(), end + 1);
-            open = text.indexOf(Quoted.OPEN, from);
-        }
-        return out.append(text, from, text.length()).toString();
-    }
-
-    /** A mark that nobody here has written is no quantity, and no reason to show nothing at all. */
-    private String said(String mark) {
-        try {
-            return one(mark);
-        } catch (IllegalArgumentException | IndexOutOfBoundsException notOurs) {
-            return mark.replace(String.valueOf(Quoted.OPEN), "");
-        }
-    }
-
-    private String one(String mark) {
-        Dimension dimension = Dimension.ofMark(mark.charAt(0));
-        Quoted.Form form = Quoted.Form.values()[mark.charAt(1) - '0'];
-        int decimals = mark.charAt(2) - '0';
-        double value = form == Quoted.Form.STEP
-                ? Double.parseDouble(mark.substring(3))
-                : rounded(Double.parseDouble(mark.substring(3)), decimals);
-        return switch (form) {
+    /** A quantity in these units. */
+    String say(Quantity quantity) {
+        Dimension dimension = quantity.dimension();
+        int decimals = quantity.decimals();
+        double value =
+                quantity.form() == Quantity.Form.STEP ? quantity.value() : Decimal.rounded(quantity.value(), decimals);
+        return switch (quantity.form()) {
             case UNIT -> dimension.unit(this);
             case STEP -> Decimal.trimmed(step(dimension, value), decimals);
             case NUMBER -> Decimal.trimmed(dimension.shown(value, this), decimals(dimension, decimals, value));
@@ -88,13 +59,6 @@ public enum UnitSystem {
         }
         String number = trim ? Decimal.trimmed(shown, places) : Decimal.grouped(shown, places);
         return number + " " + dimension.unit(this);
-    }
-
-    /** To the metric digits that are written: what is written alike in one system is written alike in the other. */
-    private static double rounded(double metric, int decimals) {
-        double power = Math.pow(10, decimals);
-        double scaled = Math.floor(Math.abs(metric) * power + 0.5) / power;
-        return Math.abs(metric) < LARGEST_ROUNDED ? Math.copySign(scaled, metric) : metric;
     }
 
     /**

@@ -7,6 +7,7 @@ import ironpin.cook.Vessel;
 import ironpin.plan.Finding;
 import ironpin.plan.Saying;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Sentence;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
@@ -28,9 +29,10 @@ final class CookingCheck {
         if (total.isPresent() && rest.isPresent() && rest.get().compareTo(total.get()) >= 0) {
             contradictions.add(Finding.of(
                     Saying.RECIPE_REST_AGAINST_TIME,
-                    rest.get().toMinutes() + " against " + total.get().toMinutes(),
-                    "minutes: it rests longer than it takes in all.",
-                    "Plan with the rest."));
+                    Sentence.of(
+                            rest.get().toMinutes() + " against " + total.get().toMinutes()),
+                    Sentence.of("minutes: it rests longer than it takes in all."),
+                    Sentence.of("Plan with the rest.")));
         }
         cooking(recipe).ifPresent(findings::add);
     }
@@ -55,17 +57,23 @@ final class CookingCheck {
                 + Math.round(est.toSeconds() / 60.0) + " min a round. A probe decides.";
         if (ratio < MUCH_SHORTER) {
             return Optional.of(Finding.of(
-                    Saying.RECIPE_COOKING_SHORT, figure, "of cooking is short for its pieces (est.).", about));
+                    Saying.RECIPE_COOKING_SHORT,
+                    Sentence.of(figure),
+                    Sentence.of("of cooking is short for its pieces (est.)."),
+                    Sentence.of(about)));
         }
         return Optional.of(
                 ratio > MUCH_LONGER
                         ? Finding.of(
-                                Saying.RECIPE_COOKING_LONG, figure, "of cooking is long for its pieces (est.).", about)
+                                Saying.RECIPE_COOKING_LONG,
+                                Sentence.of(figure),
+                                Sentence.of("of cooking is long for its pieces (est.)."),
+                                Sentence.of(about))
                         : Finding.of(
                                 Saying.RECIPE_COOKING_AGREES,
-                                figure,
-                                "of cooking goes with its pieces (est.).",
-                                about));
+                                Sentence.of(figure),
+                                Sentence.of("of cooking goes with its pieces (est.)."),
+                                Sentence.of(about)));
     }
 
     private static String said(Duration time) {

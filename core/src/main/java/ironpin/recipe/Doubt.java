@@ -3,6 +3,7 @@ package ironpin.recipe;
 import ironpin.allergen.AllergenAnswer;
 import ironpin.plan.Finding;
 import ironpin.plan.Saying;
+import ironpin.quantity.Sentence;
 import java.util.List;
 
 /** A sum that cannot be told, because a line of it is not read or only guessed. */
@@ -21,9 +22,9 @@ final class Doubt {
         long more = because.stream().map(RecipeLine::text).distinct().count() - named.size();
         return Finding.of(
                 Saying.RECIPE_CANNOT_TELL,
-                "Cannot tell",
-                what + ", because of " + AllergenAnswer.quoted(named) + (more > 0 ? " and " + more + " more" : "")
-                        + ".",
-                "Put the line right in its place, and it can be told.");
+                Sentence.of("Cannot tell"),
+                Sentence.of(what + ", because of " + AllergenAnswer.quoted(named)
+                        + (more > 0 ? " and " + more + " more" : "") + "."),
+                Sentence.of("Put the line right in its place, and it can be told."));
     }
 }

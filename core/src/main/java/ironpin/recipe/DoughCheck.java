@@ -9,7 +9,8 @@ import ironpin.plan.Saying;
 import ironpin.quantity.Band;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Percentage;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Side;
 import ironpin.quantity.Spread;
 import ironpin.wording.Name;
@@ -67,9 +68,9 @@ public final class DoughCheck {
         if (yeast) {
             findings.add(Finding.of(
                     Saying.RECIPE_RISES,
-                    "Yeast",
-                    "in the dough: it rises, and here it is planned as a dough that does not.",
-                    "Rest it as the recipe says; sizes and times are for flat dough."));
+                    Sentence.of("Yeast"),
+                    Sentence.of("in the dough: it rises, and here it is planned as a dough that does not."),
+                    Sentence.of("Rest it as the recipe says; sizes and times are for flat dough.")));
         }
     }
 
@@ -96,12 +97,12 @@ public final class DoughCheck {
                 ? ""
                 : "Its measures leave it open from " + one(dough.hydration().low()) + " to "
                         + one(dough.hydration().high()) + " % (est.).";
-        if (Side.of(usual, low, high, DoughCheck::one) == Side.WITHIN) {
+        if (Side.of(usual, low, high, 1) == Side.WITHIN) {
             findings.add(Finding.of(
                     Saying.RECIPE_HYDRATION_IN_BAND,
-                    figure,
-                    "effective hydration: " + a + kind + ", within " + band + ".",
-                    range));
+                    Sentence.of(figure),
+                    Sentence.of("effective hydration: " + a + kind + ", within " + band + "."),
+                    Sentence.of(range)));
             return;
         }
         Band<Percentage> ordinary = DoughBand.ordinary(dough.family());
@@ -113,26 +114,30 @@ public final class DoughCheck {
         if (best.isPresent()) {
             findings.add(Finding.of(
                     Saying.RECIPE_HYDRATION_BY_CUP,
-                    figure,
-                    outside + "; with " + best.get().cups().label() + " cups, "
-                            + best.get().way() + ", it is " + one(best.get().hydration()) + " %: that reading fits.",
-                    range));
+                    Sentence.of(figure),
+                    Sentence.of(outside + "; with " + best.get().cups().label() + " cups, "
+                            + best.get().way() + ", it is " + one(best.get().hydration()) + " %: that reading fits."),
+                    Sentence.of(range)));
         } else if (open || twoKinds(ordinary) && someKind) {
-            findings.add(Finding.of(Saying.RECIPE_HYDRATION_OPEN, figure, outside + ".", range));
+            findings.add(Finding.of(
+                    Saying.RECIPE_HYDRATION_OPEN, Sentence.of(figure), Sentence.of(outside + "."), Sentence.of(range)));
         } else if (usual > low - NEAR && usual < high + NEAR) {
             findings.add(Finding.of(
                     Saying.RECIPE_HYDRATION_NEAR,
-                    figure,
-                    "effective hydration, just " + (usual < low ? "under " : "over ") + band + " for " + a + kind + ".",
-                    "Flours differ by as much: feel the dough."));
+                    Sentence.of(figure),
+                    Sentence.of("effective hydration, just " + (usual < low ? "under " : "over ") + band + " for " + a
+                            + kind + "."),
+                    Sentence.of("Flours differ by as much: feel the dough.")));
         } else {
             contradictions.add(Finding.of(
                     Saying.RECIPE_HYDRATION_AGAINST_BAND,
-                    figure + " against " + band,
-                    "effective hydration in the " + Name.within(dough.name()) + ": too " + (usual < low ? "dry" : "wet")
-                            + " for " + a + kind + " however it is measured.",
-                    "It has " + grams(dough.flour().usual())
-                            + " of flour. Flour or water may be mistyped, or the family" + " is another."));
+                    Sentence.of(figure + " against " + band),
+                    Sentence.of("effective hydration in the " + Name.within(dough.name()) + ": too "
+                            + (usual < low ? "dry" : "wet") + " for " + a + kind + " however it is measured."),
+                    Sentence.of(
+                            "It has ",
+                            grams(dough.flour().usual()),
+                            " of flour. Flour or water may be mistyped, or the family" + " is another.")));
         }
     }
 
@@ -145,12 +150,18 @@ public final class DoughCheck {
         double flour = dough.flour().usual();
         return Finding.of(
                 Saying.RECIPE_NO_WATER,
-                "No water",
-                "is measured in the " + Name.within(dough.name()) + ": a "
-                        + Name.within(dough.family().label()) + " takes "
-                        + grams(flour * target.band().low().fraction()) + " to "
-                        + grams(flour * target.band().high().fraction()) + " for this flour (est.).",
-                "");
+                Sentence.of("No water"),
+                Sentence.of(
+                        "is measured in the ",
+                        Name.within(dough.name()),
+                        ": a ",
+                        Name.within(dough.family().label()),
+                        " takes ",
+                        grams(flour * target.band().low().fraction()),
+                        " to ",
+                        grams(flour * target.band().high().fraction()),
+                        " for this flour (est.)."),
+                Sentence.EMPTY);
     }
 
     /** Which of two measures of the flour makes a dough. */
@@ -172,8 +183,15 @@ public final class DoughCheck {
         return Finding.of(
                 Saying.RECIPE_TWO_MEASURES,
                 said.figure(),
-                said.text() + " " + grams(first ? weighed : second) + " fits: it makes " + one(first ? now : other)
-                        + " %, the other " + one(first ? other : now) + " %.",
+                Sentence.of(
+                        said.text(),
+                        " ",
+                        grams(first ? weighed : second),
+                        " fits: it makes ",
+                        one(first ? now : other),
+                        " %, the other ",
+                        one(first ? other : now),
+                        " %."),
                 said.why());
     }
 
@@ -182,7 +200,7 @@ public final class DoughCheck {
                         percent,
                         target.band().low().percent(),
                         target.band().high().percent(),
-                        DoughCheck::one)
+                        1)
                 == Side.WITHIN;
     }
 
@@ -196,12 +214,18 @@ public final class DoughCheck {
                     Reading.Second second = read.second().orElseThrow();
                     return Finding.of(
                             Saying.RECIPE_TWO_MEASURES,
-                            grams(read.mass().grams()) + " against "
-                                    + grams(second.mass().grams()),
-                            "for one thing: “" + line.text() + "” gives two measures that do not agree.",
-                            second.said() + " weighs "
-                                    + grams(second.range().low().grams()) + " to "
-                                    + grams(second.range().high().grams()) + " (est.).");
+                            Sentence.of(
+                                    grams(read.mass().grams()),
+                                    " against ",
+                                    grams(second.mass().grams())),
+                            Sentence.of("for one thing: “" + line.text() + "” gives two measures that do not agree."),
+                            Sentence.of(
+                                    second.said(),
+                                    " weighs ",
+                                    grams(second.range().low().grams()),
+                                    " to ",
+                                    grams(second.range().high().grams()),
+                                    " (est.)."));
                 });
     }
 
@@ -223,17 +247,17 @@ public final class DoughCheck {
         if (rest.isEmpty() && !least.isZero()) {
             findings.add(Finding.of(
                     Saying.RECIPE_REST_NONE,
-                    least.toMinutes() + " min",
-                    "of rest at least for " + article(kind) + kind + "; none was found in the steps.",
+                    Sentence.of(least.toMinutes() + " min"),
+                    Sentence.of("of rest at least for " + article(kind) + kind + "; none was found in the steps."),
                     dough.family().wheat()
-                            ? "Without it the dough shrinks back when it is rolled."
-                            : "Without it the flour has not drunk, and the edge cracks."));
+                            ? Sentence.of("Without it the dough shrinks back when it is rolled.")
+                            : Sentence.of("Without it the flour has not drunk, and the edge cracks.")));
         } else if (rest.isPresent() && rest.get().compareTo(least) < 0) {
             findings.add(Finding.of(
                     Saying.RECIPE_REST_SHORT,
-                    rest.get().toMinutes() + " min",
-                    "of rest; " + article(kind) + kind + " wants at least " + least.toMinutes() + ".",
-                    ""));
+                    Sentence.of(rest.get().toMinutes() + " min"),
+                    Sentence.of("of rest; " + article(kind) + kind + " wants at least " + least.toMinutes() + "."),
+                    Sentence.EMPTY));
         }
     }
 
@@ -241,7 +265,7 @@ public final class DoughCheck {
         return Decimal.fixed(value, 1);
     }
 
-    private static String grams(double grams) {
-        return Quoted.mass(grams, 0);
+    private static Sentence grams(double grams) {
+        return Quantity.mass(grams, 0);
     }
 }

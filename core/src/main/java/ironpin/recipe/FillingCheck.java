@@ -10,7 +10,8 @@ import ironpin.plan.Saying;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Side;
 import java.util.ArrayList;
 import java.util.List;
@@ -48,45 +49,62 @@ final class FillingCheck {
         double most = Composition.SALT_BAND.high().percent();
         String figure = two(low).equals(two(high)) ? two(low) + " %" : two(low) + " to " + two(high) + " %";
         String usual = two(least) + " to " + two(most) + " %";
-        Side lowSide = Side.of(low, least, most, FillingCheck::two);
-        Side highSide = Side.of(high, least, most, FillingCheck::two);
+        Side lowSide = Side.of(low, least, most, 2);
+        Side highSide = Side.of(high, least, most, 2);
         String counted = "Salt, sauces and cheese counted in.";
         if (lowSide == Side.WITHIN && highSide == Side.WITHIN) {
-            return Finding.of(Saying.RECIPE_SALT_IN_BAND, figure, of + ", within " + usual + " (est.).", "");
+            return Finding.of(
+                    Saying.RECIPE_SALT_IN_BAND,
+                    Sentence.of(figure),
+                    Sentence.of(of + ", within " + usual + " (est.)."),
+                    Sentence.EMPTY);
         }
         if (highSide == Side.BELOW) {
             Mass whole = Mass.ofGrams(filling.mass().usual());
             Mass add = new SaltShare(whole, whole.multipliedBy(composed.salt().usual())).toReach(Guests.USUAL.salt());
             return Finding.of(
                     Saying.RECIPE_SALT_LOW,
-                    figure,
-                    of + ": bland; about " + Quoted.mass(add.grams(), 1) + " of salt would bring it to "
-                            + two(Guests.USUAL.salt().percent()) + " % (est.).",
-                    counted);
+                    Sentence.of(figure),
+                    Sentence.of(
+                            of,
+                            ": bland; about ",
+                            Quantity.mass(add.grams(), 1),
+                            " of salt would bring it to ",
+                            two(Guests.USUAL.salt().percent()),
+                            " % (est.)."),
+                    Sentence.of(counted));
         }
         if (lowSide == Side.ABOVE) {
-            return Finding.of(Saying.RECIPE_SALT_HIGH, figure, of + ": salty; usual is " + usual + " (est.).", counted);
+            return Finding.of(
+                    Saying.RECIPE_SALT_HIGH,
+                    Sentence.of(figure),
+                    Sentence.of(of + ": salty; usual is " + usual + " (est.)."),
+                    Sentence.of(counted));
         }
         String lines = composed.saltOpen().isEmpty()
                 ? ""
                 : " It depends on " + AllergenAnswer.quoted(composed.saltOpen()) + ".";
-        return Finding.of(Saying.RECIPE_SALT_OPEN, figure, of + "; usual is " + usual + " (est.).", counted + lines);
+        return Finding.of(
+                Saying.RECIPE_SALT_OPEN,
+                Sentence.of(figure),
+                Sentence.of(of + "; usual is " + usual + " (est.)."),
+                Sentence.of(counted + lines));
     }
 
     private static Finding fat(Percentage fat) {
         double least = Composition.JUICY_FAT.low().percent();
         double most = Composition.JUICY_FAT.high().percent();
         String said =
-                switch (Side.of(fat.percent(), least, most, FillingCheck::one)) {
+                switch (Side.of(fat.percent(), least, most, 1)) {
                     case WITHIN -> "juicy";
                     case BELOW -> "lean; usual is " + one(least) + " to " + one(most) + " %";
                     case ABOVE -> "rich; usual is " + one(least) + " to " + one(most) + " %";
                 };
         return Finding.of(
                 Saying.RECIPE_FAT,
-                one(fat.percent()) + " %",
-                "fat in the meat, oil counted in: " + said + " (est.).",
-                "");
+                Sentence.of(one(fat.percent()) + " %"),
+                Sentence.of("fat in the meat, oil counted in: " + said + " (est.)."),
+                Sentence.EMPTY);
     }
 
     private static String one(double value) {

@@ -3,7 +3,8 @@ package ironpin.recipe;
 import ironpin.caution.Caution;
 import ironpin.cook.VesselKind;
 import ironpin.filling.SafeCore;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -24,9 +25,9 @@ final class Forgotten {
 
     private Forgotten() {}
 
-    static List<String> in(ReadRecipe recipe) {
+    static List<Sentence> in(ReadRecipe recipe) {
         String text = recipe.written().method().toLowerCase(Locale.ROOT);
-        List<String> found = new ArrayList<>();
+        List<Sentence> found = new ArrayList<>();
         List<SafeCore> raw = recipe.fillings().stream()
                 .map(filling -> SafeCore.of(filling.formula()))
                 .filter(SafeCore::mindRaw)
@@ -35,7 +36,8 @@ final class Forgotten {
         if (!CORE.matcher(text).find()) {
             for (SafeCore core : raw) {
                 String of = core.because().isEmpty() ? "" : " for " + core.because();
-                found.add(Quoted.temperature(core.core().celsius()) + " in the core" + of + ". " + Caution.CORE.text());
+                found.add(Sentence.of(
+                        Quantity.temperature(core.core().celsius()), " in the core", of, ". ", Caution.CORE.text()));
             }
         }
         if (!raw.isEmpty()) {

@@ -5,7 +5,8 @@ import ironpin.plan.Saying;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Side;
 import ironpin.quantity.Spread;
 import ironpin.style.Style;
@@ -90,9 +91,9 @@ final class PieceCheck {
                 .eaters()
                 .ifPresent(eaters -> findings.add(Finding.of(
                         Saying.RECIPE_FOR_EATERS,
-                        Decimal.trimmed((double) fewest / eaters, 1),
-                        "pieces for each of " + eaters + (eaters == 1 ? " eater." : " eaters."),
-                        "")));
+                        Sentence.of(Decimal.trimmed((double) fewest / eaters, 1)),
+                        Sentence.of("pieces for each of " + eaters + (eaters == 1 ? " eater." : " eaters.")),
+                        Sentence.EMPTY)));
         wrapper();
     }
 
@@ -114,10 +115,13 @@ final class PieceCheck {
         double each = said.map(Spread::usual).orElse(style.doughEach().grams());
         return Finding.of(
                 Saying.RECIPE_NO_YIELD,
-                "No yield",
-                "was found: pieces follow from " + (said.isPresent() ? "the stated " : "the usual ")
-                        + Quoted.mass(each, 1) + " of dough each.",
-                "Type how many it makes in the field above.");
+                Sentence.of("No yield"),
+                Sentence.of(
+                        "was found: pieces follow from ",
+                        said.isPresent() ? "the stated " : "the usual ",
+                        Quantity.mass(each, 1),
+                        " of dough each."),
+                Sentence.of("Type how many it makes in the field above."));
     }
 
     private static Optional<Finding> count(ReadRecipe recipe) {
@@ -135,9 +139,9 @@ final class PieceCheck {
         String said = recipe.yield().said().orElseThrow();
         return Optional.of(Finding.of(
                 Saying.RECIPE_TWO_COUNTS,
-                said + " against " + count.get(),
-                "pieces: it says it makes " + said + " and divides the dough into " + count.get() + ".",
-                ""));
+                Sentence.of(said + " against " + count.get()),
+                Sentence.of("pieces: it says it makes " + said + " and divides the dough into " + count.get() + "."),
+                Sentence.EMPTY));
     }
 
     private void dough(Spread each) {
@@ -149,20 +153,20 @@ final class PieceCheck {
         Style style = recipe.style();
         double low = style.doughBand().low().grams();
         double high = style.doughBand().high().grams();
-        boolean usual = Side.of(each.usual(), low, high, PieceCheck::fine) == Side.WITHIN;
-        String band = fine(low) + " to " + fine(high);
+        boolean usual = Side.of(each.usual(), low, high, 1) == Side.WITHIN;
+        Sentence band = Sentence.of(fine(low), " to ", fine(high));
         findings.add(
                 usual
                         ? Finding.of(
                                 Saying.RECIPE_DOUGH_EACH,
                                 grams(each),
-                                "of dough in each of " + of() + ", usual is " + band + " (est.).",
-                                "")
+                                Sentence.of("of dough in each of ", of(), ", usual is ", band, " (est.)."),
+                                Sentence.EMPTY)
                         : Finding.of(
                                 Saying.RECIPE_DOUGH_EACH_UNUSUAL,
                                 grams(each),
-                                "of dough in each of " + of() + "; usual is " + band + " (est.).",
-                                ""));
+                                Sentence.of("of dough in each of ", of(), "; usual is ", band, " (est.)."),
+                                Sentence.EMPTY));
     }
 
     private String of() {
@@ -175,31 +179,38 @@ final class PieceCheck {
             contradictions.add(differ("filling", "At the stated spoon it fills", each, said.get()));
             return;
         }
-        findings.add(
-                Finding.of(Saying.RECIPE_FILLING_EACH, grams(each), "of filling for each of " + of() + " (est.).", ""));
+        findings.add(Finding.of(
+                Saying.RECIPE_FILLING_EACH,
+                grams(each),
+                Sentence.of("of filling for each of " + of() + " (est.)."),
+                Sentence.EMPTY));
     }
 
     private void ratio(Spread doughEach, Spread fillingEach) {
         double ratio = fillingEach.usual() / doughEach.usual();
         String figure = two(ratio) + " : 1";
-        Side side = Side.of(ratio, Style.LEAST_FILLING, Style.MOST_FILLING, PieceCheck::two);
+        Side side = Side.of(ratio, Style.LEAST_FILLING, Style.MOST_FILLING, 2);
         String usual = "usual is " + two(Style.LEAST_FILLING) + " to " + two(Style.MOST_FILLING);
         findings.add(
                 switch (side) {
                     case WITHIN ->
-                        Finding.of(Saying.RECIPE_RATIO_IN_BAND, figure, "filling to dough; " + usual + ".", "");
+                        Finding.of(
+                                Saying.RECIPE_RATIO_IN_BAND,
+                                Sentence.of(figure),
+                                Sentence.of("filling to dough; " + usual + "."),
+                                Sentence.EMPTY);
                     case BELOW ->
                         Finding.of(
                                 Saying.RECIPE_RATIO_OUT,
-                                figure,
-                                "filling to dough; " + usual + ": mostly skin, if all of both is used.",
-                                "");
+                                Sentence.of(figure),
+                                Sentence.of("filling to dough; " + usual + ": mostly skin, if all of both is used."),
+                                Sentence.EMPTY);
                     case ABOVE ->
                         Finding.of(
                                 Saying.RECIPE_RATIO_OUT,
-                                figure,
-                                "filling to dough; " + usual + ": very full, if all of both is used.",
-                                "");
+                                Sentence.of(figure),
+                                Sentence.of("filling to dough; " + usual + ": very full, if all of both is used."),
+                                Sentence.EMPTY);
                 });
     }
 
@@ -221,13 +232,15 @@ final class PieceCheck {
     private void rim(Length disc, Spread skin) {
         WrapperProfile profile = WrapperProfile.ofDiameter(
                 Mass.ofGrams(skin.usual()), disc, recipe.style().shape().centreToRim());
-        if (Side.of(profile.rim().millimetres(), THINNEST_MM, Double.MAX_VALUE, PieceCheck::mm) == Side.BELOW) {
+        if (Side.of(profile.rim().millimetres(), THINNEST_MM, Double.MAX_VALUE, 1) == Side.BELOW) {
             contradictions.add(Finding.of(
                     Saying.RECIPE_RIM_TEARS,
-                    grams(skin) + " against " + wide(disc),
-                    "of dough rolled so wide: the rim would be "
-                            + mm(profile.rim().millimetres()) + " thin and tear (est.).",
-                    ""));
+                    Sentence.of(grams(skin), " against ", wide(disc)),
+                    Sentence.of(
+                            "of dough rolled so wide: the rim would be ",
+                            mm(profile.rim().millimetres()),
+                            " thin and tear (est.)."),
+                    Sentence.EMPTY));
         }
     }
 
@@ -240,10 +253,12 @@ final class PieceCheck {
         if (!bread.holds()) {
             contradictions.add(Finding.of(
                     Saying.RECIPE_SKIN_TEARS,
-                    grams(skin.get()) + " against " + wide(disc),
-                    "of dough in a bread so wide: the skin would be "
-                            + mm(bread.skin().millimetres()) + " on either side and tear (est.).",
-                    ""));
+                    Sentence.of(grams(skin.get()), " against ", wide(disc)),
+                    Sentence.of(
+                            "of dough in a bread so wide: the skin would be ",
+                            mm(bread.skin().millimetres()),
+                            " on either side and tear (est.)."),
+                    Sentence.EMPTY));
         }
     }
 
@@ -252,37 +267,45 @@ final class PieceCheck {
         double grams = inside.usual();
         double most = room.most().grams();
         double ease = room.comfortable().grams();
-        if (Side.of(inside.low(), 0, most, PieceCheck::fine) == Side.ABOVE) {
+        if (Side.of(inside.low(), 0, most, 1) == Side.ABOVE) {
             contradictions.add(Finding.of(
                     Saying.RECIPE_FILL_BURSTS,
-                    grams(inside) + " against " + fine(most),
-                    "of filling: a wrapper of " + wide(disc)
-                            + " holds no more than the second, pulled as far as it goes (est.).",
-                    "Roll wider or fill less."));
-        } else if (Side.of(grams, 0, ease, PieceCheck::fine) == Side.ABOVE) {
+                    Sentence.of(grams(inside), " against ", fine(most)),
+                    Sentence.of(
+                            "of filling: a wrapper of ",
+                            wide(disc),
+                            " holds no more than the second, pulled as far as it goes (est.)."),
+                    Sentence.of("Roll wider or fill less.")));
+        } else if (Side.of(grams, 0, ease, 1) == Side.ABOVE) {
             findings.add(Finding.of(
                     Saying.RECIPE_FILL_TIGHT,
                     grams(inside),
-                    "of filling is " + (grams > room.bound().grams() ? "hard to close" : "tight") + " in a wrapper of "
-                            + wide(disc) + ": it closes with ease round " + fine(ease)
-                            + " (est.).",
-                    ""));
+                    Sentence.of(
+                            "of filling is ",
+                            grams > room.bound().grams() ? "hard to close" : "tight",
+                            " in a wrapper of ",
+                            wide(disc),
+                            ": it closes with ease round ",
+                            fine(ease),
+                            " (est.)."),
+                    Sentence.EMPTY));
         } else {
             findings.add(Finding.of(
                     Saying.RECIPE_FILL_FITS,
                     grams(inside),
-                    "of filling fits a wrapper of " + wide(disc) + " (est.).",
-                    ""));
+                    Sentence.of("of filling fits a wrapper of ", wide(disc), " (est.)."),
+                    Sentence.EMPTY));
         }
     }
 
     private Finding differ(String what, String otherwise, Spread each, Spread said) {
         return Finding.of(
                 Saying.RECIPE_EACH_AGAINST,
-                grams(each) + " against " + grams(said),
-                "of " + what + " in a piece: what is mixed gives the first for " + of()
-                        + " pieces, the steps say the second.",
-                otherwise + " about " + Math.round(each.usual() * (fewest + most) / 2.0 / said.usual()) + " pieces.");
+                Sentence.of(grams(each), " against ", grams(said)),
+                Sentence.of("of " + what + " in a piece: what is mixed gives the first for " + of()
+                        + " pieces, the steps say the second."),
+                Sentence.of(otherwise + " about " + Math.round(each.usual() * (fewest + most) / 2.0 / said.usual())
+                        + " pieces."));
     }
 
     private Spread each(Spread all) {
@@ -294,20 +317,20 @@ final class PieceCheck {
         return worked.low() * (1 - tolerance) > said.high() || worked.high() * (1 + tolerance) < said.low();
     }
 
-    private static String grams(Spread each) {
+    private static Sentence grams(Spread each) {
         return fine(each.usual());
     }
 
-    private static String fine(double grams) {
-        return Quoted.mass(grams, 1);
+    private static Sentence fine(double grams) {
+        return Quantity.mass(grams, 1);
     }
 
-    private static String mm(double mm) {
-        return Quoted.length(mm, 1);
+    private static Sentence mm(double mm) {
+        return Quantity.length(mm, 1);
     }
 
-    private static String wide(Length disc) {
-        return Quoted.length(disc.millimetres(), 0);
+    private static Sentence wide(Length disc) {
+        return Quantity.length(disc.millimetres(), 0);
     }
 
     private static String two(double value) {

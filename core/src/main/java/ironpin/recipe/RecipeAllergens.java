@@ -5,6 +5,7 @@ import ironpin.allergen.AllergenLines;
 import ironpin.pantry.Allergens;
 import ironpin.plan.Finding;
 import ironpin.plan.Saying;
+import ironpin.quantity.Sentence;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -31,8 +32,8 @@ final class RecipeAllergens {
         int size = answer.sure().size();
         return Finding.of(
                 Saying.RECIPE_ALLERGENS,
-                size + (size == 1 ? " allergen" : " allergens") + (answer.known() ? "" : " at least"),
-                "in all of it: " + answer.said() + ".",
-                "");
+                Sentence.of(size + (size == 1 ? " allergen" : " allergens") + (answer.known() ? "" : " at least")),
+                Sentence.of("in all of it: " + answer.said() + "."),
+                Sentence.EMPTY);
     }
 }

@@ -4,6 +4,7 @@ import ironpin.allergen.AllergenAnswer;
 import ironpin.dough.HydrationTarget;
 import ironpin.plan.Finding;
 import ironpin.plan.Saying;
+import ironpin.quantity.Sentence;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -23,7 +24,7 @@ public record RecipeCheck(
         List<Finding> contradictions,
         List<Finding> findings,
         Map<Integer, List<CupFit>> cups,
-        List<String> forgotten,
+        List<Sentence> forgotten,
         AllergenAnswer allergens) {
     public RecipeCheck {
         contradictions = List.copyOf(contradictions);
@@ -63,9 +64,9 @@ public record RecipeCheck(
         if (recipe.doughs().isEmpty() && !recipe.bought()) {
             findings.add(Finding.of(
                     Saying.RECIPE_NO_DOUGH,
-                    "No dough",
-                    "was found: the batch takes the usual one of its style.",
-                    "Write flour and water in a line, or say which line is the dough's."));
+                    Sentence.of("No dough"),
+                    Sentence.of("was found: the batch takes the usual one of its style."),
+                    Sentence.of("Write flour and water in a line, or say which line is the dough's.")));
         }
         List<RecipeLine> weighed = recipe.lines().stream()
                 .filter(line -> line.place().part() != Place.Part.BESIDE)
@@ -81,9 +82,9 @@ public record RecipeCheck(
         if (!unknown.isEmpty()) {
             findings.add(Finding.of(
                     Saying.RECIPE_NOT_KNOWN,
-                    lines(unknown.size()),
-                    "not known: " + AllergenAnswer.quoted(unknown) + ".",
-                    "What is in it is not known here."));
+                    Sentence.of(lines(unknown.size())),
+                    Sentence.of("not known: " + AllergenAnswer.quoted(unknown) + "."),
+                    Sentence.of("What is in it is not known here.")));
         }
         List<String> divided = weighed.stream()
                 .filter(line -> line.share() < 1)
@@ -92,10 +93,10 @@ public record RecipeCheck(
         if (!divided.isEmpty()) {
             findings.add(Finding.of(
                     Saying.RECIPE_DIVIDED,
-                    "Half",
-                    "of what is divided is counted here and half in the other part: " + String.join(", ", divided)
-                            + ".",
-                    "The recipe does not say how it is divided (est.)."));
+                    Sentence.of("Half"),
+                    Sentence.of("of what is divided is counted here and half in the other part: "
+                            + String.join(", ", divided) + "."),
+                    Sentence.of("The recipe does not say how it is divided (est.).")));
         }
     }
 
@@ -108,11 +109,11 @@ public record RecipeCheck(
         if (!said.isEmpty()) {
             findings.add(Finding.of(
                     saying,
-                    lines(said.size()),
-                    how + String.join("; ", said) + ".",
+                    Sentence.of(lines(said.size())),
+                    Sentence.of(how + String.join("; ", said) + "."),
                     status == RecipeLine.Status.NOT_READ
-                            ? "What is not read counts in no sum until you put it right in its place."
-                            : "Put it right in its place if it is otherwise."));
+                            ? Sentence.of("What is not read counts in no sum until you put it right in its place.")
+                            : Sentence.of("Put it right in its place if it is otherwise.")));
         }
     }
 

@@ -13,11 +13,11 @@ public class SideTest {
     @DataProvider
     Object[][] prints() {
         return new Object[][] {
-            {"whole grams", (DoubleFunction<String>) grams -> Quoted.mass(grams, 0), 200.0},
-            {"tenths of a gram", (DoubleFunction<String>) grams -> Quoted.mass(grams, 1), 100.0},
-            {"tenths of a millimetre", (DoubleFunction<String>) mm -> Quoted.length(mm, 1), 5.0},
-            {"whole millimetres", (DoubleFunction<String>) mm -> Quoted.length(mm, 0), 300.0},
-            {"degrees", (DoubleFunction<String>) celsius -> Quoted.temperature(celsius), 100.0},
+            {"whole grams", (DoubleFunction<String>) grams -> Quantity.mass(grams, 0), 200.0},
+            {"tenths of a gram", (DoubleFunction<String>) grams -> Quantity.mass(grams, 1), 100.0},
+            {"tenths of a millimetre", (DoubleFunction<String>) mm -> Quantity.length(mm, 1), 5.0},
+            {"whole millimetres", (DoubleFunction<String>) mm -> Quantity.length(mm, 0), 300.0},
+            {"degrees", (DoubleFunction<String>) celsius -> Quantity.temperature(celsius), 100.0},
             {"per cent", (DoubleFunction<String>) percent -> Decimal.grouped(percent, 1), 100.0},
         };
     }

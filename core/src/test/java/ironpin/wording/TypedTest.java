@@ -5,7 +5,7 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertSame;
 import static org.testng.Assert.assertTrue;
 
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.UnitSystem;
 import java.util.Random;
 import org.testng.annotations.DataProvider;
@@ -63,6 +63,6 @@ public class TypedTest {
                 assertFalse(units.say(text.toString()).contains("\uE000"), text.toString());
             }
         }
-        assertEquals(UnitSystem.METRIC.say("about " + Quoted.mass(12, 0) + " of it"), "about 12 g of it");
+        assertEquals(UnitSystem.METRIC.say("about " + Quantity.mass(12, 0) + " of it"), "about 12 g of it");
     }
 }

@@ -1,5 +1,6 @@
 package ironpin.store;
 
+import ironpin.quantity.Sentence;
 import static ironpin.store.db.Tables.BATCH;
 import static ironpin.store.db.Tables.REVISION;
 
@@ -72,7 +73,7 @@ public final class BatchStore {
                 .returningResult(BATCH.ID)
                 .fetchOne()
                 .value1();
-        Revisions.save(dsl, id, 1, batch, cut(label), now);
+        Revisions.save(dsl, id, 1, batch, cut(Sentence.of(label)), now);
         DipStore.keepOf(dsl, batch, now);
         return id;
     }
@@ -190,7 +191,7 @@ public final class BatchStore {
      * @throws MovedOn if something else stands there by now, or the revision that was looked at is gone
      */
     public StoredBatch changeSeen(
-            long id, int seen, Function<Batch, String> bearer, String label, UnaryOperator<Batch> change, Instant now) {
+            long id, int seen, Function<Batch, String> bearer, Sentence label, UnaryOperator<Batch> change, Instant now) {
         return cupboard.write(dsl -> {
             int current = locked(dsl, id).getCurrentRevision();
             String there = bearer.apply(plan(dsl, id, current));
@@ -211,14 +212,14 @@ public final class BatchStore {
     /** @param also what else is written with the new revision, all or nothing */
     StoredBatch change(
             long id, String label, UnaryOperator<Batch> change, Instant now, ObjIntConsumer<DSLContext> also) {
-        return cupboard.write(dsl -> stored(dsl, changeWithin(dsl, id, label, change, now, also)));
+        return cupboard.write(dsl -> stored(dsl, changeWithin(dsl, id, Sentence.of(label), change, now, also)));
     }
 
     /** The same inside a write that is under way. */
     BatchRecord changeWithin(
             DSLContext dsl,
             long id,
-            String label,
+            Sentence label,
             UnaryOperator<Batch> change,
             Instant now,
             ObjIntConsumer<DSLContext> also) {
@@ -350,7 +351,7 @@ public final class BatchStore {
                 plan(dsl, head.getId(), revision));
     }
 
-    private static String cut(String label) {
+    private static Sentence cut(Sentence label) {
         return label.length() <= LABEL_LENGTH ? label : label.substring(0, LABEL_LENGTH);
     }
 }

@@ -1,5 +1,6 @@
 package ironpin.store;
 
+import ironpin.quantity.Sentence;
 import static ironpin.store.db.Tables.BATCH;
 import static ironpin.store.db.Tables.SQUEEZED;
 import static ironpin.store.db.Tables.TASTING;
@@ -35,7 +36,7 @@ public final class HandStore {
             int revision = batches.changeWithin(
                             dsl,
                             id,
-                            label,
+                            Sentence.of(label),
                             batch -> Tasting.of(batch, fillingNo, verdict).batch(),
                             now,
                             (same, made) -> {})

@@ -1,5 +1,6 @@
 package ironpin.store;
 
+import ironpin.quantity.Sentence;
 import static ironpin.store.db.Tables.BATCH;
 import static ironpin.store.db.Tables.FLOUR_LESSON;
 import static ironpin.store.db.Tables.KIT;
@@ -112,7 +113,7 @@ public final class KitStore {
                 .orderBy(BATCH.ID)
                 .fetch(BATCH.ID);
         for (long id : open) {
-            batches.changeWithin(dsl, id, label, batch -> Composing.in(kit, batch), now, (same, revision) -> {});
+            batches.changeWithin(dsl, id, Sentence.of(label), batch -> Composing.in(kit, batch), now, (same, revision) -> {});
         }
     }
 

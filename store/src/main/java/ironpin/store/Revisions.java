@@ -1,5 +1,6 @@
 package ironpin.store;
 
+import ironpin.quantity.Sentence;
 import static ironpin.store.db.Tables.REVISION;
 
 import ironpin.batch.Batch;
@@ -13,7 +14,7 @@ import org.jooq.JSON;
 final class Revisions {
     private Revisions() {}
 
-    static void save(DSLContext dsl, long batchId, int no, Batch plan, String label, Instant now) {
+    static void save(DSLContext dsl, long batchId, int no, Batch plan, Sentence label, Instant now) {
         dsl.executeInsert(new RevisionRecord(
                 batchId,
                 no,

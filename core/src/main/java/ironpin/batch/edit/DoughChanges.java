@@ -3,7 +3,8 @@ package ironpin.batch.edit;
 import ironpin.batch.Dough;
 import ironpin.dough.DoughAddition;
 import ironpin.quantity.Decimal;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -13,11 +14,11 @@ import java.util.stream.Collectors;
 public final class DoughChanges {
     private DoughChanges() {}
 
-    /** Every number that differs, as in "water 50 → 66 %"; quantities are quoted. */
-    public static List<String> between(Dough before, Dough after) {
-        List<String> changes = new ArrayList<>();
+    /** Every number that differs, as in "water 50 → 66 %"; quantities in their own right. */
+    public static List<Sentence> between(Dough before, Dough after) {
+        List<Sentence> changes = new ArrayList<>();
         if (!flours(before).equals(flours(after))) {
-            changes.add("flour " + flours(before) + " → " + flours(after));
+            changes.add(Sentence.of("flour " + flours(before) + " → " + flours(after)));
         }
         for (DoughAddition addition : DoughAddition.values()) {
             double was = before.formula().share(addition).percent();
@@ -26,22 +27,25 @@ public final class DoughChanges {
                 String name = addition.label().toLowerCase(Locale.ROOT);
                 changes.add(
                         is == 0
-                                ? "no " + name
+                                ? Sentence.of("no " + name)
                                 : was == 0
-                                        ? name + " " + one(is) + " % added"
-                                        : name + " " + one(was) + " → " + one(is) + " %");
+                                        ? Sentence.of(name + " " + one(is) + " % added")
+                                        : Sentence.of(name + " " + one(was) + " → " + one(is) + " %"));
             }
         }
         if (!before.water().equals(after.water())) {
-            changes.add("water at " + Quoted.temperature(before.water().celsius()) + " → "
-                    + Quoted.temperature(after.water().celsius()));
+            changes.add(Sentence.of(
+                    "water at ",
+                    Quantity.temperature(before.water().celsius()),
+                    " → ",
+                    Quantity.temperature(after.water().celsius())));
         }
         if (!before.rest().equals(after.rest())) {
-            changes.add(
-                    "rest " + before.rest().toMinutes() + " → " + after.rest().toMinutes() + " min");
+            changes.add(Sentence.of(
+                    "rest " + before.rest().toMinutes() + " → " + after.rest().toMinutes() + " min"));
         }
         if (before.kneading().school() != after.kneading().school()) {
-            changes.add(after.kneading().school().label());
+            changes.add(Sentence.of(after.kneading().school().label()));
         }
         return List.copyOf(changes);
     }

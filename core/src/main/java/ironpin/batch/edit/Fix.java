@@ -1,6 +1,7 @@
 package ironpin.batch.edit;
 
 import ironpin.batch.Batch;
+import ironpin.quantity.Sentence;
 import ironpin.refusal.Refused;
 
 /**
@@ -10,7 +11,7 @@ import ironpin.refusal.Refused;
  * @param number which number
  * @param value the new number, inside the field's range
  */
-public record Fix(String label, PlanNumber<?> number, double value) {
+public record Fix(Sentence label, PlanNumber<?> number, double value) {
     /** The batch with the change made. */
     public Batch applyTo(Batch batch) {
         return number.write(batch, value);

@@ -1,6 +1,7 @@
 package ironpin.batch.edit;
 
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.UnitSystem;
 import ironpin.refusal.Refused;
 
@@ -9,20 +10,21 @@ public final class OutOfRange extends Refused {
     private static final long serialVersionUID = 1L;
 
     private final PlanField<?> field;
-    private final String allowed;
+    private final transient Sentence allowed;
 
     OutOfRange(PlanField<?> field, double value) {
         this(field, value, allowed(field));
     }
 
-    OutOfRange(PlanField<?> field, double value, String allowed) {
-        super(UnitSystem.METRIC.say(field.label() + " must be " + allowed + ", not " + Trim.number(value)));
+    OutOfRange(PlanField<?> field, double value, Sentence allowed) {
+        super(Sentence.of(field.label(), " must be ", allowed, ", not ", Trim.number(value))
+                .render(UnitSystem.METRIC));
         this.field = field;
         this.allowed = allowed;
     }
 
     /** What is allowed here and now, in words; narrower than the field's own range where the plan makes it so. */
-    public String allowed() {
+    public Sentence allowed() {
         return allowed;
     }
 
@@ -37,18 +39,22 @@ public final class OutOfRange extends Refused {
     }
 
     /** The allowed range in words, as in "20 to 220 %"; quantities are quoted. */
-    public static String allowed(PlanField<?> field) {
+    public static Sentence allowed(PlanField<?> field) {
         String whole = field.whole() ? "a whole number from " : "";
-        return whole + between(field, field.low(), field.high());
+        return Sentence.of(whole, between(field, field.low(), field.high()));
     }
 
-    static String between(PlanField<?> field, double low, double high) {
+    static Sentence between(PlanField<?> field, double low, double high) {
         return field.dimension()
-                .map(dimension -> Quoted.number(dimension, low, 1) + " to " + Quoted.number(dimension, high, 1) + " "
-                        + Quoted.unit(dimension))
+                .map(dimension -> Sentence.of(
+                        Quantity.number(dimension, low, 1),
+                        " to ",
+                        Quantity.number(dimension, high, 1),
+                        " ",
+                        Quantity.unit(dimension)))
                 .orElseGet(() -> {
                     String unit = field.unit().isEmpty() ? "" : " " + field.unit();
-                    return Trim.number(low) + " to " + Trim.number(high) + unit;
+                    return Sentence.of(Trim.number(low), " to ", Trim.number(high), unit);
                 });
     }
 }

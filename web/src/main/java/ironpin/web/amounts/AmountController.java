@@ -1,5 +1,6 @@
 package ironpin.web.amounts;
 
+import ironpin.quantity.Sentence;
 import ironpin.amount.AmountReader;
 import ironpin.amount.Reading;
 import ironpin.amount.UnreadableAmount;
@@ -41,7 +42,7 @@ class AmountController {
      * @param error why
      */
     public record Line(
-            int index, String text, Reading reading, String picture, String disagrees, Marked marked, String error) {}
+            int index, String text, Reading reading, String picture, Sentence disagrees, Marked marked, String error) {}
 
     /**
      * @param line which line is to be replaced, if another meaning was chosen
@@ -77,7 +78,7 @@ class AmountController {
             Reading reading = reader.read(text);
             return new Line(index, text, reading, AmountPicture.of(reading), ReadingNote.disagrees(reading), null, "");
         } catch (UnreadableAmount refused) {
-            return new Line(index, text, null, "", "", Marked.of(refused), refused.getMessage());
+            return new Line(index, text, null, "", Sentence.of(""), Marked.of(refused), refused.getMessage());
         }
     }
 }

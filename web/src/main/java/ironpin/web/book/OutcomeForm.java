@@ -1,5 +1,6 @@
 package ironpin.web.book;
 
+import ironpin.quantity.Sentence;
 import ironpin.amount.UnreadableAmount;
 import ironpin.batch.balance.Balance;
 import ironpin.book.FillingVerdict;
@@ -11,7 +12,7 @@ import ironpin.pantry.Foods;
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Temperature;
 import ironpin.quantity.UnitSystem;
 import ironpin.web.hands.AtWork;
@@ -43,13 +44,13 @@ public record OutcomeForm(Map<String, String> values, Map<String, String> errors
         values.put("stuck", String.valueOf(written.map(Outcome::stuck).orElse(0)));
         values.put(
                 "doughLeft",
-                written.map(one -> Quoted.number(Dimension.MASS, one.doughLeft().grams(), 1))
-                        .orElse("0"));
+                written.map(one -> Quantity.number(Dimension.MASS, one.doughLeft().grams(), 1))
+                        .orElse(Sentence.of("0")));
         values.put(
                 "fillingLeft",
                 written.map(one ->
-                                Quoted.number(Dimension.MASS, one.fillingLeft().grams(), 1))
-                        .orElse("0"));
+                                Quantity.number(Dimension.MASS, one.fillingLeft().grams(), 1))
+                        .orElse(Sentence.of("0")));
         values.put("skin", written.map(Outcome::skin).orElse(SkinVerdict.RIGHT).name());
         values.put(
                 "filling",
@@ -57,8 +58,8 @@ public record OutcomeForm(Map<String, String> values, Map<String, String> errors
         values.put(
                 "core",
                 written.flatMap(Outcome::core)
-                        .map(core -> Quoted.number(Dimension.TEMPERATURE, core.celsius(), 1))
-                        .orElse(""));
+                        .map(core -> Quantity.number(Dimension.TEMPERATURE, core.celsius(), 1))
+                        .orElse(Sentence.of("")));
         values.put("note", written.map(Outcome::note).orElse(""));
         return new OutcomeForm(values, new LinkedHashMap<>(), UnitSystem.METRIC);
     }
@@ -124,10 +125,10 @@ public record OutcomeForm(Map<String, String> values, Map<String, String> errors
     private double number(String name, Optional<Dimension> dimension, double low, double high) {
         Optional<TypedValue> typed = read(name, dimension);
         if (typed.isEmpty() || typed.get().metric() < low || typed.get().metric() > high) {
-            String range = dimension
-                    .map(one -> Quoted.number(one, low, 0) + " to " + Quoted.brief(one, high, 0))
-                    .orElseGet(() -> Say.plain(low, 0) + " to " + Say.plain(high, 0));
-            errors.put(name, "A number from " + range + ".");
+            Sentence range = dimension
+                    .map(one -> Sentence.of(Quantity.number(one, low, 0), " to ", Quantity.brief(one, high, 0)))
+                    .orElseGet(() -> Sentence.of(Say.plain(low, 0) + " to " + Say.plain(high, 0)));
+            errors.put(name, Sentence.of("A number from ", range, "."));
             return 0;
         }
         return typed.get().metric();
@@ -136,7 +137,7 @@ public record OutcomeForm(Map<String, String> values, Map<String, String> errors
     private Optional<TypedValue> read(String name, Optional<Dimension> dimension) {
         try {
             Optional<Food> of = Optional.of(Foods.get(name.startsWith("dough") ? "dough" : "filling"));
-            return TypedValue.read(value(name), "", dimension, units, of, CupStandard.US);
+            return TypedValue.read(value(name), Sentence.of(""), dimension, units, of, CupStandard.US);
         } catch (UnreadableAmount e) {
             return Optional.empty();
         }

@@ -1,5 +1,6 @@
 package ironpin.web.clock;
 
+import ironpin.quantity.Sentence;
 import ironpin.clock.Timetable;
 import ironpin.clock.Work;
 import ironpin.quantity.UnitSystem;
@@ -49,7 +50,7 @@ final class DayCalendar {
         event.replace(new DtStamp(now));
         event.add(new Uid("batch-" + screen.id() + "-" + slot.task().key() + "@ironpin"));
         String parts = slot.task().parts().stream()
-                .map(part -> units.say(part.amount()) + " " + part.name())
+                .map(part -> Sentence.of(units.say(part.amount()), " ", part.name()))
                 .collect(Collectors.joining("\n"));
         String detail = (units.say(slot.task().detail()) + "\n" + parts).strip();
         if (!detail.isEmpty()) {

@@ -1,5 +1,6 @@
 package ironpin.web.cook;
 
+import ironpin.quantity.Sentence;
 import ironpin.cook.Course;
 import ironpin.heat.HeatRun;
 import ironpin.plan.InsidePiece;
@@ -11,11 +12,11 @@ final class AfterSpell {
     private AfterSpell() {}
 
     /** @param index of the spell, from 0 */
-    static String said(InsidePiece inside, int index) {
+    static Sentence said(InsidePiece inside, int index) {
         Course.Mark mark =
                 inside.course().marks().size() > index ? inside.course().marks().get(index) : null;
         if (mark == null) {
-            return "";
+            return Sentence.of("");
         }
         HeatRun run = inside.course().run();
         Duration end = mark.from().plus(mark.spell().time());
@@ -25,12 +26,12 @@ final class AfterSpell {
         for (int i = from; i <= to; i++) {
             lowest = Math.min(lowest, run.around()[i]);
         }
-        String middle =
-                "middle " + Say.celsius(run.core()[to]) + ", skin " + Say.celsius(run.surface()[to]) + " at its end";
+        Sentence middle =
+                Sentence.of("middle ", Say.celsius(run.core()[to]), ", skin ", Say.celsius(run.surface()[to]), " at its end");
         return switch (mark.spell().fire()) {
-            case BOIL -> middle + "; the water falls to " + Say.celsius(lowest) + " (est.)";
-            case PAN, GRIDDLE, FRY -> middle + "; " + Say.celsius(run.around()[to]) + " under it (est.)";
-            case STEAM, BAKE, REST -> middle + " (est.)";
+            case BOIL -> Sentence.of(middle, "; the water falls to ", Say.celsius(lowest), " (est.)");
+            case PAN, GRIDDLE, FRY -> Sentence.of(middle, "; ", Say.celsius(run.around()[to]), " under it (est.)");
+            case STEAM, BAKE, REST -> Sentence.of(middle, " (est.)");
         };
     }
 }

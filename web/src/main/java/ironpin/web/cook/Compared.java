@@ -1,5 +1,6 @@
 package ironpin.web.cook;
 
+import ironpin.quantity.Sentence;
 import ironpin.cook.Bake;
 import ironpin.cook.CookMethod;
 import ironpin.cook.Cooking;
@@ -25,7 +26,7 @@ import java.util.Optional;
  * @param enough whether that is enough
  * @param skin how long the skin has been over 90 °C by then
  */
-record Compared(String way, boolean present, String spells, String safe, String atEnd, boolean enough, String skin) {
+record Compared(String way, boolean present, String spells, String safe, Sentence atEnd, boolean enough, String skin) {
     static List<Compared> of(LotPlan lot) {
         List<Compared> rows = new ArrayList<>();
         Cooking now = lot.lot().cooking();

@@ -1,5 +1,6 @@
 package ironpin.web.cook;
 
+import ironpin.quantity.Sentence;
 import ironpin.batch.Station;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.SpellField;
@@ -44,7 +45,7 @@ class CookPart implements StationPart {
      * @param pour water first; null where none can go in
      * @param after the temperatures when it ends, est.
      */
-    record SpellRow(int index, Spell spell, CookStep step, FieldView minutes, FieldView pour, String after) {}
+    record SpellRow(int index, Spell spell, CookStep step, FieldView minutes, FieldView pour, Sentence after) {}
 
     private final FireStore fire;
     private final FireDesk desk;
@@ -119,7 +120,7 @@ class CookPart implements StationPart {
             Address.SpellOf at = new Address.SpellOf(screen.lotNo(), i);
             FieldView pour = spells.get(i).fire().pours() ? screen.number(SpellField.SPELL_POUR.at(at)) : null;
             int index = i;
-            String after = inside.map(one -> AfterSpell.said(one, index)).orElse("");
+            Sentence after = inside.map(one -> AfterSpell.said(one, index)).orElse(Sentence.of(""));
             rows.add(new SpellRow(
                     i, spells.get(i), card.get(i), screen.number(SpellField.SPELL_MINUTES.at(at)), pour, after));
         }

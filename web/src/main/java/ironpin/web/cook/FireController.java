@@ -1,5 +1,6 @@
 package ironpin.web.cook;
 
+import ironpin.quantity.Sentence;
 import ironpin.cook.Course;
 import ironpin.cook.ProbeLesson;
 import ironpin.devices.probe.ProbeTraits;
@@ -111,7 +112,7 @@ class FireController {
     private Temperature typed(long id, String value, From from) {
         double celsius = TypedValue.read(
                         value,
-                        "°C",
+                        Sentence.of("°C"),
                         Optional.of(Dimension.TEMPERATURE),
                         from.units(),
                         Optional.empty(),
@@ -119,7 +120,7 @@ class FireController {
                 .map(TypedValue::metric)
                 .orElse(Double.NaN);
         if (!(celsius >= COLDEST && celsius <= HOTTEST)) {
-            throw new NotChanged(id, from, new FieldError("probe", 0, value, ALLOWED));
+            throw new NotChanged(id, from, new FieldError("probe", 0, value, Sentence.of(ALLOWED)));
         }
         return Temperature.ofCelsius(celsius);
     }

@@ -1,5 +1,6 @@
 package ironpin.web.cook;
 
+import ironpin.quantity.Sentence;
 import ironpin.devices.probe.ProbeTraits;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Belief;
@@ -59,7 +60,7 @@ record FireView(
     }
 
     static List<String> said(List<Cooked> cooked, ZoneId zone) {
-        List<String> lines = new ArrayList<>();
+        List<Sentence> lines = new ArrayList<>();
         for (Cooked one : cooked) {
             String in = one.in().atZone(zone).format(CLOCK);
             String out = one.out()
@@ -67,11 +68,9 @@ record FireView(
                             + Span.of(Duration.ofSeconds(
                                     Duration.between(one.in(), end).toSeconds())))
                     .orElse(", on the fire");
-            lines.add("Round " + one.round() + ", " + Count.of(one.pieces(), "piece") + ": in at " + in + out + ".");
+            lines.add(Sentence.of("Round " + one.round() + ", " + Count.of(one.pieces(), "piece") + ": in at " + in + out + "."));
             one.probed()
-                    .forEach(read -> lines.add(Say.celsius(read.read().celsius()) + " in the middle after "
-                            + Span.of(read.at()) + "; the estimate was "
-                            + Say.celsius(read.meant().celsius()) + "."));
+                    .forEach(read -> lines.add(Sentence.of(Say.celsius(read.read().celsius()), " in the middle after ", Span.of(read.at()), "; the estimate was ", Say.celsius(read.meant().celsius()), ".")));
         }
         return lines;
     }

@@ -1,5 +1,6 @@
 package ironpin.web.cook;
 
+import ironpin.quantity.Sentence;
 import ironpin.cook.BoilOff;
 import ironpin.cook.Fire;
 import ironpin.cook.Footprint;
@@ -11,14 +12,14 @@ import ironpin.cook.Vessel;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import ironpin.refusal.Refused;
 import ironpin.wording.Span;
 import java.util.ArrayList;
 import java.util.List;
 
 /** What goes into a vessel besides pieces (est.), each amount with what it rests on. */
-record VesselAmounts(String name, String amount, String why) {
+record VesselAmounts(String name, Sentence amount, Sentence why) {
     static List<VesselAmounts> of(LotPlan lot) {
         Vessel vessel = lot.lot().vessel();
         List<VesselAmounts> found = new ArrayList<>();
@@ -51,8 +52,7 @@ record VesselAmounts(String name, String amount, String why) {
         found.add(new VesselAmounts(
                 "Batter for a skirt",
                 grams(batter),
-                grams(free.starch()) + " of starch or flour in " + grams(batter.minus(free.starch()))
-                        + " of water: a film over what is free of the pan (est.)."));
+                Sentence.of(grams(free.starch()), " of starch or flour in ", grams(batter.minus(free.starch())), " of water: a film over what is free of the pan (est.).")));
     }
 
     private static void steamed(List<VesselAmounts> found, FreePan free, Length height, Vessel vessel, Spell spell) {
@@ -60,13 +60,13 @@ record VesselAmounts(String name, String amount, String why) {
         found.add(new VesselAmounts(
                 "Water that lasts " + Span.of(spell.time()),
                 grams(BoilOff.waterFor(watts, spell.time(), BoilOff.TAP)),
-                "At the " + Math.round(watts) + " W that reach the pan (est.)."));
+                Sentence.of("At the " + Math.round(watts) + " W that reach the pan (est.).")));
         Mass half = free.halfWay(height);
         found.add(new VesselAmounts(
                 "Water half-way up the pieces",
                 grams(half),
-                "It takes " + Span.inMinutes(BoilOff.timeFor(watts, half, BoilOff.TAP))
-                        + " to boil away at that power (est.)."));
+                Sentence.of("It takes " + Span.inMinutes(BoilOff.timeFor(watts, half, BoilOff.TAP))
+                        + " to boil away at that power (est.).")));
     }
 
     private static void dish(List<VesselAmounts> found, LotPlan lot, Vessel vessel) {
@@ -74,24 +74,22 @@ record VesselAmounts(String name, String amount, String why) {
         found.add(new VesselAmounts(
                 "Broth to two thirds",
                 grams(free(lot, vessel).broth(height)),
-                "Between " + lot.atOnce() + " slices of " + Quoted.length(height.millimetres(), 0)
-                        + ", boiling hot (est.)."));
+                Sentence.of("Between ", lot.atOnce(), " slices of ", Quantity.length(height.millimetres(), 0), ", boiling hot (est.).")));
     }
 
     private static void basket(List<VesselAmounts> found, LotPlan lot, Vessel vessel) {
         SteamWater water =
                 SteamWater.of(vessel, lot.spells(), lot.rounds().sizes().size());
         found.add(new VesselAmounts(
-                "A round boils away", grams(water.perRound()), "At " + Math.round(vessel.watts()) + " W (est.)."));
+                "A round boils away", grams(water.perRound()), Sentence.of("At " + Math.round(vessel.watts()) + " W (est.).")));
         water.dry()
                 .ifPresent(dry -> found.add(new VesselAmounts(
                         "Dry after",
-                        Span.inMinutes(dry),
-                        "of boiling, from " + grams(vessel.water()) + "; top up by "
-                                + water.warn().map(Span::inMinutes).orElse("then") + " (est.).")));
+                        Sentence.of(Span.inMinutes(dry)),
+                        Sentence.of("of boiling, from ", grams(vessel.water()), "; top up by ", water.warn().map(Span::inMinutes).orElse("then"), " (est.)."))));
     }
 
-    private static String grams(Mass mass) {
-        return Quoted.mass(mass.grams(), 0);
+    private static Sentence grams(Mass mass) {
+        return Quantity.mass(mass.grams(), 0);
     }
 }

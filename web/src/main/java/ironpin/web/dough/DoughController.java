@@ -1,5 +1,6 @@
 package ironpin.web.dough;
 
+import ironpin.quantity.Sentence;
 import ironpin.batch.Batch;
 import ironpin.batch.Station;
 import ironpin.batch.edit.Address;
@@ -75,7 +76,7 @@ class DoughController {
         List<String> moved =
                 DoughChanges.between(before.dough(doughNo), after.batch().dough(doughNo));
         String said = moved.isEmpty() ? "Nothing else changes." : "With it: " + String.join("; ", moved) + ".";
-        return changes.answer(after, from, model, Optional.of(new ReadingNote("family", "", said, List.of(), "")));
+        return changes.answer(after, from, model, Optional.of(new ReadingNote("family", "", Sentence.of(said), List.of(), Sentence.of(""))));
     }
 
     @PostMapping("/dough/flour")

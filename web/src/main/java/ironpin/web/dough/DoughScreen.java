@@ -1,5 +1,6 @@
 package ironpin.web.dough;
 
+import ironpin.quantity.Sentence;
 import ironpin.batch.Batch;
 import ironpin.batch.Dough;
 import ironpin.batch.FlourShare;
@@ -81,7 +82,7 @@ public final class DoughScreen {
      * @param step what would be added, in a few words
      * @param then what would follow, in a sentence
      */
-    public record FeelStep(BenchFeel feel, String step, String then) {}
+    public record FeelStep(BenchFeel feel, Sentence step, Sentence then) {}
 
     /** One step for every feel, worked out on this dough. */
     public List<FeelStep> feels() {
@@ -102,25 +103,23 @@ public final class DoughScreen {
         return new FeelStep(
                 feel,
                 Corrected.brief(made),
-                Corrected.full(made) + ", then " + follows(step.batch(), step.hydration()));
+                Sentence.of(Corrected.full(made), ", then ", follows(step.batch(), step.hydration())));
     }
 
     /** What the dough in the bowl comes to, once it has been corrected; empty before. */
-    public String comesTo() {
+    public Sentence comesTo() {
         return screen.corrected().isEmpty()
-                ? ""
-                : "The bowl holds " + follows(screen.batch(), dough.formula().hydration()) + ".";
+                ? Sentence.of("")
+                : Sentence.of("The bowl holds ", follows(screen.batch(), dough.formula().hydration()), ".");
     }
 
-    private String follows(Batch batch, Percentage hydration) {
+    private Sentence follows(Batch batch, Percentage hydration) {
         Balance balance = Balancer.solve(batch);
         int pieces = batch.lots().stream()
                 .filter(lot -> lot.doughNo() == dough.no() && lot.bought().isEmpty())
                 .mapToInt(lot -> balance.lot(lot.no()).pieces())
                 .sum();
-        return Say.plain(hydration.percent(), 1) + " % water, "
-                + Say.grams(balance.dough(dough.no()).made().total().grams()) + " of dough, "
-                + Count.of(pieces, "piece", "pieces");
+        return Sentence.of(Say.plain(hydration.percent(), 1), " % water, ", Say.grams(balance.dough(dough.no()).made().total().grams()), " of dough, ", Count.of(pieces, "piece", "pieces"));
     }
 
     /** Whether several flours share the dough. */
@@ -211,7 +210,7 @@ public final class DoughScreen {
     }
 
     /** What the whole dough weighs. */
-    public String total() {
+    public Sentence total() {
         Balance.OfDough share = screen.plan().balance().dough(dough.no());
         return Say.grams(share.made().total().grams());
     }

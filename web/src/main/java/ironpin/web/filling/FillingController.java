@@ -1,5 +1,6 @@
 package ironpin.web.filling;
 
+import ironpin.quantity.Sentence;
 import ironpin.amount.UnreadableAmount;
 import ironpin.batch.Batch;
 import ironpin.batch.Filling;
@@ -67,7 +68,7 @@ class FillingController {
     @PostMapping("/add")
     String add(@PathVariable long id, @RequestParam String name, From from, Model model) {
         if (bad(name)) {
-            FieldError error = new FieldError("filling-name", NEW_LINE, name, NAME_RULE);
+            FieldError error = new FieldError("filling-name", NEW_LINE, name, Sentence.of(NAME_RULE));
             throw new NotChanged(id, from, error);
         }
         return change(id, from, model, "with " + name, (batch, no) -> FillingComposing.add(batch, no, name));
@@ -103,7 +104,7 @@ class FillingController {
     @PostMapping("/name")
     String rename(@PathVariable long id, @RequestParam int index, @RequestParam String name, From from, Model model) {
         if (bad(name)) {
-            throw new NotChanged(id, from, new FieldError("filling-name", index, name, NAME_RULE));
+            throw new NotChanged(id, from, new FieldError("filling-name", index, name, Sentence.of(NAME_RULE)));
         }
         return changeLine(id, from, model, index, name, (batch, no) -> FillingComposing.rename(batch, no, index, name));
     }
@@ -154,7 +155,7 @@ class FillingController {
                 && leftGrams.getAsDouble() >= LEAST_LEFT * rawGrams.getAsDouble()
                 && leftGrams.getAsDouble() <= rawGrams.getAsDouble();
         if (!sensible) {
-            throw new NotChanged(id, from, new FieldError("weighed", index, raw + "|" + left, WEIGHED_RULE));
+            throw new NotChanged(id, from, new FieldError("weighed", index, raw + "|" + left, Sentence.of(WEIGHED_RULE)));
         }
         hand.weigh(
                 id,
@@ -171,7 +172,7 @@ class FillingController {
         try {
             return TypedValue.read(
                             typed,
-                            "g",
+                            Sentence.of("g"),
                             Optional.of(Dimension.MASS),
                             from.units(),
                             Optional.empty(),

@@ -1,5 +1,6 @@
 package ironpin.web.filling;
 
+import ironpin.quantity.Sentence;
 import ironpin.batch.Filling;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.FillingField;
@@ -150,12 +151,12 @@ public final class FillingScreen {
                 .toList();
     }
 
-    private static String said(LoggedTasting one) {
+    private static Sentence said(LoggedTasting one) {
         String of = "Tasted " + one.verdict().label() + " at "
                 + Say.plain(one.salt().percent(), 2) + " % salt (est.)";
         return one.added().isEmpty()
-                ? of + ": nothing added."
-                : of + ": add " + Say.fineGrams(one.mass().grams()) + " of " + one.added() + " to the rest.";
+                ? Sentence.of(of + ": nothing added.")
+                : Sentence.of(of, ": add ", Say.fineGrams(one.mass().grams()), " of ", one.added(), " to the rest.");
     }
 
     /** What the cook likes, once a patty has said so. */
@@ -174,20 +175,20 @@ public final class FillingScreen {
             return "not known by name: it counts in no sum of salt, fat or allergens";
         }
         Food food = spoken.food().get();
-        List<String> notes = new ArrayList<>();
+        List<Sentence> notes = new ArrayList<>();
         if (spoken.guessed()) {
-            notes.add("taken for " + food.label() + ": a guess");
+            notes.add(Sentence.of("taken for " + food.label() + ": a guess"));
         }
         if (weighable(spoken)) {
             notes.add(bought(food, spoken.done().orElseThrow(), mass, hand));
         }
         boolean meat = food.role() == Food.Role.MEAT || food.role() == Food.Role.FAT;
         if (meat && food.fat() > 0) {
-            notes.add(Say.plain(100 * food.fat(), 0) + " % fat"
-                    + (spoken.name().fat().isPresent() ? "" : " (est.)"));
+            notes.add(Sentence.of(Say.plain(100 * food.fat(), 0) + " % fat"
+                    + (spoken.name().fat().isPresent() ? "" : " (est.)")));
         }
         if (food.role() != Food.Role.SALT && food.salt().high() >= 0.005) {
-            notes.add(salt(food, spoken.done().filter(Treatment.SALT::equals).isPresent()));
+            notes.add(Sentence.of(salt(food, spoken.done().filter(Treatment.SALT::equals).isPresent())));
         }
         return String.join(" · ", notes);
     }
@@ -201,13 +202,13 @@ public final class FillingScreen {
         return low + " to " + high + (salted ? " % salt stay in it (est.)" : " % salt: its packet says");
     }
 
-    private static String bought(Food food, Treatment done, Mass mass, Hand hand) {
+    private static Sentence bought(Food food, Treatment done, Mass mass, Hand hand) {
         Belief left = hand.left(food.key(), done);
         String learned = left.lessons() == 0
                 ? Say.plain(done.left(food).low().percent(), 0) + "–"
                         + Say.plain(done.left(food).high().percent(), 0) + " % is left, est.): "
                 : "yours: " + Say.plain(left.mean(), 0) + " % is left, weighed "
                         + Count.of(left.lessons(), "time", "times") + "): ";
-        return "buy about " + Say.grams(hand.raw(food.key(), done, mass).grams()) + " (" + learned + done.how();
+        return Sentence.of("buy about ", Say.grams(hand.raw(food.key(), done, mass).grams()), " (", learned, done.how());
     }
 }

@@ -1,5 +1,6 @@
 package ironpin.web.filling;
 
+import ironpin.quantity.Sentence;
 import ironpin.amount.UnreadableAmount;
 import ironpin.filling.Aspic;
 import ironpin.filling.FatBlend;
@@ -8,7 +9,7 @@ import ironpin.quantity.Dimension;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Temperature;
 import ironpin.quantity.UnitSystem;
 import ironpin.web.page.TypedValue;
@@ -46,18 +47,18 @@ public record FillingTools(Map<String, String> typed, Map<String, String> errors
         return errors.getOrDefault(name, "");
     }
 
-    private static String start(String name) {
+    private static Sentence start(String name) {
         return switch (name) {
-            case "total" -> Quoted.number(Dimension.MASS, 700, 0);
-            case "wanted" -> "25";
-            case "fat1" -> "8";
-            case "fat2" -> "85";
-            case "stock" -> Quoted.number(Dimension.MASS, 400, 0);
-            case "gelatin" -> "3";
-            case "depth" -> Quoted.number(Dimension.LENGTH, 6, 0);
-            case "from" -> Quoted.number(Dimension.TEMPERATURE, 75, 0);
-            case "share" -> "25";
-            default -> "";
+            case "total" -> Quantity.number(Dimension.MASS, 700, 0);
+            case "wanted" -> Sentence.of("25");
+            case "fat1" -> Sentence.of("8");
+            case "fat2" -> Sentence.of("85");
+            case "stock" -> Quantity.number(Dimension.MASS, 400, 0);
+            case "gelatin" -> Sentence.of("3");
+            case "depth" -> Quantity.number(Dimension.LENGTH, 6, 0);
+            case "from" -> Quantity.number(Dimension.TEMPERATURE, 75, 0);
+            case "share" -> Sentence.of("25");
+            default -> Sentence.of("");
         };
     }
 
@@ -78,16 +79,15 @@ public record FillingTools(Map<String, String> typed, Map<String, String> errors
             return List.of();
         }
         FatBlend blend = FatBlend.of(Mass.ofGrams(total.getAsDouble()), Percentage.of(wanted.getAsDouble()), sources);
-        List<String> said = new ArrayList<>();
+        List<Sentence> said = new ArrayList<>();
         for (int i = 0; i < sources.size(); i++) {
-            said.add(Say.fineGrams(blend.parts().get(i).grams()) + " of the one with "
-                    + Say.plain(sources.get(i).fat().percent(), 1) + " % fat");
+            said.add(Sentence.of(Say.fineGrams(blend.parts().get(i).grams()), " of the one with ", Say.plain(sources.get(i).fat().percent(), 1), " % fat"));
         }
         said.add(
                 blend.reached()
-                        ? "comes to " + Say.plain(blend.fat().percent(), 1) + " % fat."
-                        : "is the nearest these reach: " + Say.plain(blend.fat().percent(), 1) + " % fat, not "
-                                + Say.plain(wanted.getAsDouble(), 1) + " %.");
+                        ? Sentence.of("comes to " + Say.plain(blend.fat().percent(), 1) + " % fat.")
+                        : Sentence.of("is the nearest these reach: " + Say.plain(blend.fat().percent(), 1) + " % fat, not "
+                                + Say.plain(wanted.getAsDouble(), 1) + " %."));
         return said;
     }
 
@@ -121,20 +121,14 @@ public record FillingTools(Map<String, String> typed, Map<String, String> errors
         Percentage part = Percentage.of(gelatin.getAsDouble());
         boolean soft = Aspic.GELATIN.contains(part);
         return List.of(
-                Say.fineGrams(Aspic.gelatin(Mass.ofGrams(stock.getAsDouble()), part)
-                                .grams())
-                        + " of gelatin powder, bloomed in cold water"
-                        + (soft ? "." : "; soft to firm cubes take 2 to 4 %."),
-                Span.of(tray.cools(hot, Temperature.ofCelsius(12))) + " in the fridge until it sets at "
-                        + Say.celsius(12) + " (est.).",
+                Sentence.of(Say.fineGrams(Aspic.gelatin(Mass.ofGrams(stock.getAsDouble()), part)
+                                .grams()), " of gelatin powder, bloomed in cold water", soft ? "." : "; soft to firm cubes take 2 to 4 %."),
+                Sentence.of(Span.of(tray.cools(hot, Temperature.ofCelsius(12))), " in the fridge until it sets at ", Say.celsius(12), " (est.)."),
                 tray.meetsTheCoolingRule(hot)
-                        ? "The tray cools fast enough: under " + Say.celsius(21) + " in 2 h, under " + Say.celsius(5)
-                                + " in 4 h more."
-                        : "Too deep: hot stock must be under " + Say.celsius(21) + " in 2 h and under " + Say.celsius(5)
-                                + " in 4 h more. Pour it shallower.",
-                Say.fineGrams(Aspic.soupPerPiece(fillingEach, Percentage.of(share.getAsDouble()))
-                                .grams())
-                        + " of soup in a piece.");
+                        ? Sentence.of("The tray cools fast enough: under ", Say.celsius(21), " in 2 h, under ", Say.celsius(5), " in 4 h more.")
+                        : Sentence.of("Too deep: hot stock must be under ", Say.celsius(21), " in 2 h and under ", Say.celsius(5), " in 4 h more. Pour it shallower."),
+                Sentence.of(Say.fineGrams(Aspic.soupPerPiece(fillingEach, Percentage.of(share.getAsDouble()))
+                                .grams()), " of soup in a piece."));
     }
 
     private OptionalDouble number(String name, Dimension dimension, double start, double low, double high) {
@@ -144,14 +138,14 @@ public record FillingTools(Map<String, String> typed, Map<String, String> errors
         Optional<Dimension> kind = Optional.ofNullable(dimension);
         Optional<TypedValue> value;
         try {
-            value = TypedValue.read(typed.get(name), "%", kind, units, Optional.empty(), CupStandard.US);
+            value = TypedValue.read(typed.get(name), Sentence.of("%"), kind, units, Optional.empty(), CupStandard.US);
         } catch (UnreadableAmount e) {
             value = Optional.empty();
         }
         if (value.isEmpty() || value.get().metric() < low || value.get().metric() > high) {
-            String range = kind.map(one -> Quoted.number(one, low, 0) + " and " + Quoted.brief(one, high, 0))
-                    .orElseGet(() -> Say.plain(low, 1) + " and " + Say.plain(high, 1) + " %");
-            errors.put(name, "Between " + range + ".");
+            Sentence range = kind.map(one -> Sentence.of(Quantity.number(one, low, 0), " and ", Quantity.brief(one, high, 0)))
+                    .orElseGet(() -> Sentence.of(Say.plain(low, 1) + " and " + Say.plain(high, 1) + " %"));
+            errors.put(name, Sentence.of("Between ", range, "."));
             return OptionalDouble.empty();
         }
         return OptionalDouble.of(value.get().metric());

@@ -1,5 +1,6 @@
 package ironpin.web.freezer;
 
+import ironpin.quantity.Sentence;
 import ironpin.allergen.AllergenLines;
 import ironpin.batch.Batch;
 import ironpin.batch.Lot;
@@ -186,10 +187,9 @@ class FreezerController {
                 .flatMap(InsidePiece::most)
                 .map(most -> ", the late ones about " + Span.of(InsidePiece.up(most)) + " (est.)")
                 .orElse("");
-        String core = Say.celsius(SafeCore.of(lot.filling().formula()).core().celsius());
+        Sentence core = Say.celsius(SafeCore.of(lot.filling().formula()).core().celsius());
         String raw = SafeCore.of(lot.filling().formula()).mindRaw() ? "Raw. " : "";
-        return units.say(raw + Name.first(lot.lot().method().done()) + " from frozen, not thawed: " + total + estimate
-                + "; at least " + core + " in the middle.");
+        return units.say(Sentence.of(raw, Name.first(lot.lot().method().done()), " from frozen, not thawed: ", total, estimate, "; at least ", core, " in the middle."));
     }
 
     /** Pieces are taken out, to be cooked as they are. */

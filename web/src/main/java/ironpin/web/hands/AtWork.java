@@ -1,5 +1,6 @@
 package ironpin.web.hands;
 
+import ironpin.quantity.Sentence;
 import ironpin.hands.Beat;
 import ironpin.hands.Fault;
 import ironpin.hands.InStep;
@@ -8,7 +9,7 @@ import ironpin.plan.LotPlan;
 import ironpin.portion.Tally;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import ironpin.store.WorkStore;
 import ironpin.store.WorkStore.PersonPace;
 import ironpin.store.WorkStore.Seen;
@@ -140,16 +141,12 @@ public record AtWork(
 
     /** The pieces with a fault, each in a sentence, the latest first. */
     public List<String> seen() {
-        List<String> said = new ArrayList<>();
+        List<Sentence> said = new ArrayList<>();
         for (int i = faults.size() - 1; i >= 0; i--) {
             Seen one = faults.get(i);
-            said.add(one.place().map(place -> "Piece " + place).orElse("A piece") + ", "
-                    + Quoted.mass(one.skin().grams(), 1) + " of skin round "
-                    + Quoted.mass(one.filling().grams(), 1)
-                    + one.room()
+            said.add(Sentence.of(one.place().map(place -> "Piece " + place).orElse("A piece"), ", ", Quantity.mass(one.skin().grams(), 1), " of skin round ", Quantity.mass(one.filling().grams(), 1), one.room()
                             .map(room -> " (" + Say.plain(room.percent(), 0) + " % of the room)")
-                            .orElse("") + ": "
-                    + one.fault().label() + ". Usually " + one.fault().cause() + ".");
+                            .orElse(""), ": ", one.fault().label(), ". Usually ", one.fault().cause(), "."));
         }
         return said;
     }
@@ -212,10 +209,7 @@ public record AtWork(
         }
         Tally tally = new Tally(each.times(masses.size()), masses.size(), masses);
         long outside = masses.stream().filter(one -> !tally.inBand(one)).count();
-        return Optional.of(masses.size() + " " + what + " weighed: "
-                + Quoted.mass(tally.mean().orElseThrow().grams(), 1)
-                + " on the whole, spread ±" + Say.plain(100 * tally.spread().orElseThrow(), 1) + " %, " + outside
-                + " outside ±" + Say.plain(100 * Tally.BAND, 0) + " %.");
+        return Optional.of(Sentence.of(masses.size(), " ", what, " weighed: ", Quantity.mass(tally.mean().orElseThrow().grams(), 1), " on the whole, spread ±", Say.plain(100 * tally.spread().orElseThrow(), 1), " %, ", outside, " outside ±", Say.plain(100 * Tally.BAND, 0), " %."));
     }
 
     public List<Fault> kinds() {

@@ -1,5 +1,6 @@
 package ironpin.web.kit;
 
+import ironpin.quantity.Sentence;
 import ironpin.amount.UnreadableAmount;
 import ironpin.dough.Bowl;
 import ironpin.dough.BowlMaterial;
@@ -13,7 +14,7 @@ import ironpin.quantity.CupStandard;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Temperature;
 import ironpin.quantity.UnitSystem;
 import ironpin.web.page.Choice;
@@ -52,7 +53,7 @@ enum KitCell {
     static final class Refused extends RuntimeException {
         private static final long serialVersionUID = 1L;
 
-        Refused(String message) {
+        Refused(Sentence message) {
             super(message);
         }
     }
@@ -139,7 +140,7 @@ enum KitCell {
 
     private String name(String typed) {
         if (typed.isBlank() || typed.strip().length() > high) {
-            throw new Refused("1 to 60 characters.");
+            throw new Refused(Sentence.of("1 to 60 characters."));
         }
         return typed.strip();
     }
@@ -147,22 +148,22 @@ enum KitCell {
     private double number(String typed, UnitSystem units) {
         Optional<TypedValue> value = read(typed, units);
         if (value.isEmpty() || value.get().metric() < low || value.get().metric() > high) {
-            throw new Refused("Between " + range() + ".");
+            throw new Refused(Sentence.of("Between ", range(), "."));
         }
         return value.get().metric();
     }
 
     private Optional<TypedValue> read(String typed, UnitSystem units) {
         try {
-            return TypedValue.read(typed, "%", dimension(), units, Optional.empty(), CupStandard.US);
+            return TypedValue.read(typed, Sentence.of("%"), dimension(), units, Optional.empty(), CupStandard.US);
         } catch (UnreadableAmount notAMass) {
             return Optional.empty();
         }
     }
 
-    private String range() {
+    private Sentence range() {
         return dimension()
-                .map(one -> Quoted.number(one, low, 0) + " and " + Quoted.brief(one, high, 0))
-                .orElseGet(() -> Say.plain(low, 0) + " and " + Say.plain(high, 0));
+                .map(one -> Sentence.of(Quantity.number(one, low, 0), " and ", Quantity.brief(one, high, 0)))
+                .orElseGet(() -> Sentence.of(Say.plain(low, 0) + " and " + Say.plain(high, 0)));
     }
 }

@@ -1,5 +1,6 @@
 package ironpin.web.kit;
 
+import ironpin.quantity.Sentence;
 import ironpin.kit.Kit;
 import ironpin.quantity.CupStandard;
 import ironpin.refusal.NotThere;
@@ -64,7 +65,7 @@ class KitController {
         } catch (KitCell.Refused refused) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return show(
-                    Optional.of(new FieldError(cell.name() + key, 0, value, refused.getMessage())), fragment, model);
+                    Optional.of(new FieldError(cell.name() + key, 0, value, Sentence.of(refused.getMessage()))), fragment, model);
         }
     }
 

@@ -1,11 +1,12 @@
 package ironpin.web.kit;
 
+import ironpin.quantity.Sentence;
 import ironpin.dough.Bowl;
 import ironpin.kit.Kit;
 import ironpin.pantry.Absorption;
 import ironpin.pantry.Flour;
 import ironpin.pantry.Price;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import ironpin.web.page.FieldError;
 import ironpin.web.picture.AbsorptionPicture;
 import ironpin.web.picture.Say;
@@ -40,11 +41,11 @@ public record KitScreen(Kit kit, Optional<FieldError> refused) {
             String key,
             String label,
             String value,
-            String unit,
-            String step,
+            Sentence unit,
+            Sentence step,
             String low,
             String high,
-            String error) {}
+            Sentence error) {}
 
     public Cell room() {
         return cell(KitCell.ROOM, "", kit.waters().room().celsius(), 0, "");
@@ -102,17 +103,17 @@ public record KitScreen(Kit kit, Optional<FieldError> refused) {
     }
 
     private Cell cell(KitCell cell, String key, double value, int decimals, String unit) {
-        String shown = cell.dimension()
-                .map(one -> Quoted.number(one, value, decimals))
-                .orElseGet(() -> Say.plain(value, decimals));
+        Sentence shown = cell.dimension()
+                .map(one -> Quantity.number(one, value, decimals))
+                .orElseGet(() -> Sentence.of(Say.plain(value, decimals)));
         return new Cell(
                 id(cell, key),
                 cell.name(),
                 key,
                 cell.label(),
                 typed(cell, key).orElse(shown),
-                cell.dimension().map(Quoted::unit).orElse(unit),
-                cell.dimension().map(one -> Quoted.step(one, cell.step())).orElseGet(() -> Say.plain(cell.step(), 2)),
+                cell.dimension().map(Quantity::unit).orElse(Sentence.of(unit)),
+                cell.dimension().map(one -> Quantity.step(one, cell.step())).orElseGet(() -> Sentence.of(Say.plain(cell.step(), 2))),
                 bound(cell, cell.low()),
                 bound(cell, cell.high()),
                 error(cell, key));
@@ -125,8 +126,8 @@ public record KitScreen(Kit kit, Optional<FieldError> refused) {
                 key,
                 cell.label(),
                 typed(cell, key).orElse(value),
-                "",
-                "",
+                Sentence.of(""),
+                Sentence.of(""),
                 "",
                 "",
                 error(cell, key));
@@ -143,7 +144,7 @@ public record KitScreen(Kit kit, Optional<FieldError> refused) {
                 cell.step(),
                 cell.low(),
                 cell.high(),
-                "");
+                Sentence.of(""));
     }
 
     private static String id(KitCell cell, String key) {
@@ -151,16 +152,16 @@ public record KitScreen(Kit kit, Optional<FieldError> refused) {
         return key.isEmpty() ? stem : stem + "-" + key;
     }
 
-    private static String bound(KitCell cell, double value) {
-        return cell.dimension().map(one -> Quoted.number(one, value, 1)).orElseGet(() -> Say.plain(value, 2));
+    private static Sentence bound(KitCell cell, double value) {
+        return cell.dimension().map(one -> Quantity.number(one, value, 1)).orElseGet(() -> Sentence.of(Say.plain(value, 2)));
     }
 
     private Optional<String> typed(KitCell cell, String key) {
         return mine(cell, key).map(FieldError::typed);
     }
 
-    private String error(KitCell cell, String key) {
-        return mine(cell, key).map(FieldError::message).orElse("");
+    private Sentence error(KitCell cell, String key) {
+        return mine(cell, key).map(FieldError::message).orElse(Sentence.of(""));
     }
 
     private Optional<FieldError> mine(KitCell cell, String key) {

@@ -1,5 +1,6 @@
 package ironpin.web.kitchen;
 
+import ironpin.quantity.Sentence;
 import ironpin.cook.Course;
 import ironpin.cook.Load;
 import ironpin.devices.hob.Hob;
@@ -9,7 +10,7 @@ import ironpin.devices.probe.ProbeTraits;
 import ironpin.devices.probe.SimulatedProbe;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Temperature;
 import ironpin.quantity.UnitSystem;
 import ironpin.refusal.NotThere;
@@ -245,7 +246,7 @@ public class FireDesk {
     }
 
     private static Map<String, String> said(double celsius) {
-        String text = Quoted.temperature(Math.rint(celsius * 10) / 10);
+        Sentence text = Quantity.temperature(Math.rint(celsius * 10) / 10);
         return Map.of(
                 UnitSystem.METRIC.name(), UnitSystem.METRIC.say(text), UnitSystem.US.name(), UnitSystem.US.say(text));
     }

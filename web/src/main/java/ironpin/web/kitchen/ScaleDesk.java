@@ -1,5 +1,6 @@
 package ironpin.web.kitchen;
 
+import ironpin.quantity.Sentence;
 import ironpin.devices.scale.KitchenScale;
 import ironpin.devices.scale.PostedScale;
 import ironpin.devices.scale.Reading;
@@ -7,7 +8,7 @@ import ironpin.devices.scale.ScaleTraits;
 import ironpin.devices.scale.SimulatedHand;
 import ironpin.devices.scale.SimulatedScale;
 import ironpin.quantity.Mass;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.UnitSystem;
 import jakarta.annotation.PreDestroy;
 import java.time.Clock;
@@ -122,7 +123,7 @@ public class ScaleDesk {
     }
 
     private Shown shown(Reading reading) {
-        String text = Quoted.mass(reading.shown().grams(), 1);
+        Sentence text = Quantity.mass(reading.shown().grams(), 1);
         Map<String, String> said = Map.of(
                 UnitSystem.METRIC.name(), UnitSystem.METRIC.say(text),
                 UnitSystem.US.name(), UnitSystem.US.say(text));

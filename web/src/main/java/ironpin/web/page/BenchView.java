@@ -1,5 +1,6 @@
 package ironpin.web.page;
 
+import ironpin.quantity.Sentence;
 import ironpin.batch.Station;
 import ironpin.clock.TaskKey;
 import ironpin.crew.Person;
@@ -137,9 +138,8 @@ public record BenchView(Screen screen, int who, Optional<RunStep> step, boolean 
     }
 
     /** As it is read aloud. */
-    public String aloud() {
-        return step.map(one -> one.slot().task().title() + " " + one.press().text() + " "
-                        + one.slot().task().detail())
-                .orElse("Everything is on the table.");
+    public Sentence aloud() {
+        return step.map(one -> Sentence.of(one.slot().task().title(), " ", one.press().text(), " ", one.slot().task().detail()))
+                .orElse(Sentence.of("Everything is on the table."));
     }
 }

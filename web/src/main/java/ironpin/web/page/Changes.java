@@ -1,12 +1,13 @@
 package ironpin.web.page;
 
+import ironpin.quantity.Sentence;
 import ironpin.amount.UnreadableAmount;
 import ironpin.batch.Batch;
 import ironpin.batch.balance.Balancer;
 import ironpin.batch.edit.OutOfRange;
 import ironpin.batch.edit.PlanField;
 import ironpin.batch.edit.PlanNumber;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import ironpin.refusal.NotThere;
 import ironpin.refusal.Refused;
 import ironpin.store.BatchStore;
@@ -67,7 +68,7 @@ public class Changes {
             String label,
             UnaryOperator<Batch> change) {
         return kept(
-                id, from, model, () -> batches.changeSeen(id, from.revision(), bearer, label, change, clock.instant()));
+                id, from, model, () -> batches.changeSeen(id, from.revision(), bearer, Sentence.of(label), change, clock.instant()));
     }
 
     /** What may be refused on the way is said on the screen where it was asked. */
@@ -76,7 +77,7 @@ public class Changes {
         try {
             after = change.get();
         } catch (MovedOn moved) {
-            throw NotChanged.meanwhile(id, from, new FieldError(REFUSED, 0, "", MOVED_ON));
+            throw NotChanged.meanwhile(id, from, new FieldError(REFUSED, 0, "", Sentence.of(MOVED_ON)));
         } catch (NotThere gone) {
             throw NotChanged.meanwhile(id, from, said(gone));
         } catch (Refused refused) {
@@ -86,7 +87,7 @@ public class Changes {
     }
 
     private static FieldError said(Refused refused) {
-        return new FieldError(REFUSED, 0, "", Name.first(refused.getMessage()) + ". Nothing was changed.");
+        return new FieldError(REFUSED, 0, "", Sentence.of(Name.first(refused.getMessage()) + ". Nothing was changed."));
     }
 
     /** A number as it was typed. */
@@ -106,7 +107,7 @@ public class Changes {
         } catch (OutOfRange refused) {
             throw new NotChanged(id, from, new FieldError(number, typed, FieldView.allowed(refused)));
         } catch (MovedOn moved) {
-            throw NotChanged.meanwhile(id, from, new FieldError(REFUSED, 0, typed, MOVED_ON));
+            throw NotChanged.meanwhile(id, from, new FieldError(REFUSED, 0, typed, Sentence.of(MOVED_ON)));
         } catch (NotThere gone) {
             throw NotChanged.meanwhile(id, from, said(gone));
         } catch (Refused refused) {
@@ -120,7 +121,7 @@ public class Changes {
         try {
             return TypedValue.read(
                             typed,
-                            field.unit(),
+                            Sentence.of(field.unit()),
                             field.dimension(),
                             from.units(),
                             number.food(before),
@@ -160,15 +161,15 @@ public class Changes {
         return from.view();
     }
 
-    private static String label(PlanNumber<?> number, Batch before, double value) {
+    private static Sentence label(PlanNumber<?> number, Batch before, double value) {
         PlanField<?> field = number.field();
         double old = number.read(before, Balancer.solve(before));
         int decimals = field.decimals();
         Function<Double, String> said = given -> Say.plain(given, Math.max(1, decimals));
-        String change = field.dimension()
-                .map(one -> Quoted.number(one, old, decimals) + " → " + Quoted.brief(one, value, Math.max(1, decimals)))
-                .orElseGet(() -> Say.plain(old, decimals) + " → " + said.apply(value)
-                        + (field.unit().isEmpty() ? "" : " " + field.unit()));
-        return field.label() + " " + change;
+        Sentence change = field.dimension()
+                .map(one -> Sentence.of(Quantity.number(one, old, decimals), " → ", Quantity.brief(one, value, Math.max(1, decimals))))
+                .orElseGet(() -> Sentence.of(Say.plain(old, decimals) + " → " + said.apply(value)
+                        + (field.unit().isEmpty() ? "" : " " + field.unit())));
+        return Sentence.of(field.label(), " ", change);
     }
 }

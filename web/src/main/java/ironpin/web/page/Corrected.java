@@ -1,5 +1,6 @@
 package ironpin.web.page;
 
+import ironpin.quantity.Sentence;
 import ironpin.dough.Correction;
 import ironpin.quantity.Mass;
 import ironpin.store.LoggedCorrection;
@@ -27,29 +28,28 @@ public final class Corrected {
     }
 
     /** In a sentence. */
-    public static String said(LoggedCorrection logged) {
-        return "Felt " + logged.correction().feel().label() + ": " + full(logged.correction()) + ", now "
-                + Say.plain(logged.hydration().percent(), 1) + " % water.";
+    public static Sentence said(LoggedCorrection logged) {
+        return Sentence.of("Felt ", logged.correction().feel().label(), ": ", full(logged.correction()), ", now ", Say.plain(logged.hydration().percent(), 1), " % water.");
     }
 
     /** In as many words as fit on the ribbon. */
-    public static String brief(Correction made) {
+    public static Sentence brief(Correction made) {
         if (!made.rest().isZero()) {
-            return "+" + Span.of(made.rest()) + " rest";
+            return Sentence.of("+" + Span.of(made.rest()) + " rest");
         }
         return made.waterToAdd().isZero()
-                ? "+" + Say.fineGrams(made.flourToAdd().grams()) + " flour"
-                : "+" + Say.fineGrams(made.waterToAdd().grams()) + " water";
+                ? Sentence.of("+", Say.fineGrams(made.flourToAdd().grams()), " flour")
+                : Sentence.of("+", Say.fineGrams(made.waterToAdd().grams()), " water");
     }
 
     /** With spoons, for hands without a scale. */
-    public static String full(Correction made) {
+    public static Sentence full(Correction made) {
         if (!made.rest().isZero()) {
-            return Span.of(made.rest()) + " more rest";
+            return Sentence.of(Span.of(made.rest()) + " more rest");
         }
         String spoons =
                 made.waterToAdd().isZero() ? spoons(made.flourToAdd(), FLOUR_DENSITY) : spoons(made.waterToAdd(), 1);
-        return brief(made) + " (" + spoons + ")";
+        return Sentence.of(brief(made), " (", spoons, ")");
     }
 
     /** In quarters of a teaspoon of 5 ml. */

@@ -1,5 +1,6 @@
 package ironpin.web.page;
 
+import ironpin.quantity.Sentence;
 import ironpin.batch.edit.PlanNumber;
 
 /**
@@ -11,8 +12,8 @@ import ironpin.batch.edit.PlanNumber;
  * @param message what is allowed
  * @param marked the place of the trouble in what was typed, or null
  */
-public record FieldError(String field, String at, String typed, String message, Marked marked) {
-    public FieldError(String field, int place, String typed, String message) {
+public record FieldError(String field, String at, String typed, Sentence message, Marked marked) {
+    public FieldError(String field, int place, String typed, Sentence message) {
         this(field, String.valueOf(place), typed, message, null);
     }
 
@@ -21,7 +22,7 @@ public record FieldError(String field, String at, String typed, String message, 
     }
 
     public FieldError(PlanNumber<?> number, String typed, String message, Marked marked) {
-        this(number.field().key(), number.at().text(), typed, message, marked);
+        this(number.field().key(), number.at().text(), typed, Sentence.of(message), marked);
     }
 
     public boolean of(PlanNumber<?> number) {

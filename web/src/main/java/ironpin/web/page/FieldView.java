@@ -1,10 +1,11 @@
 package ironpin.web.page;
 
+import ironpin.quantity.Sentence;
 import ironpin.batch.edit.OutOfRange;
 import ironpin.batch.edit.PlanField;
 import ironpin.batch.edit.PlanNumber;
 import ironpin.quantity.Dimension;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import ironpin.web.picture.Say;
 import ironpin.wording.Name;
 import java.util.Optional;
@@ -31,13 +32,13 @@ public record FieldView(
         String key,
         String at,
         String label,
-        String unit,
+        Sentence unit,
         String value,
-        String step,
-        String low,
-        String high,
+        Sentence step,
+        Sentence low,
+        Sentence high,
         int width,
-        String error,
+        Sentence error,
         Marked marked,
         ReadingNote reading) {
 
@@ -62,20 +63,20 @@ public record FieldView(
         String plain = Say.plain(value, field.decimals());
         Optional<Dimension> kind = field.dimension();
         String shown = mine.map(FieldError::typed)
-                .orElseGet(() -> kind.map(one -> Quoted.number(one, value, field.decimals()))
-                        .orElse(plain));
+                .orElseGet(() -> kind.map(one -> Quantity.number(one, value, field.decimals()))
+                        .orElse(Sentence.of(plain)));
         return new FieldView(
                 id(number),
                 field.key(),
                 number.at().text(),
                 field.label(),
-                kind.map(Quoted::unit).orElse(field.unit()),
+                kind.map(Quantity::unit).orElse(Sentence.of(field.unit())),
                 shown,
-                kind.map(one -> Quoted.step(one, field.step())).orElseGet(() -> Say.plain(field.step(), 2)),
+                kind.map(one -> Quantity.step(one, field.step())).orElseGet(() -> Sentence.of(Say.plain(field.step(), 2))),
                 bound(field, field.low()),
                 bound(field, field.high()),
                 Math.max(kind.isPresent() ? 4 : 3, Math.min(9, (mine.isPresent() ? shown : plain).length() + 1)),
-                mine.map(FieldError::message).orElse(""),
+                mine.map(FieldError::message).orElse(Sentence.of("")),
                 mine.map(FieldError::marked).orElse(null),
                 read.filter(note -> note.of(number)).orElse(null));
     }
@@ -86,8 +87,8 @@ public record FieldView(
         return number.field().key() + "-" + (nos.isEmpty() ? "0" : nos);
     }
 
-    private static String bound(PlanField<?> field, double value) {
-        return field.dimension().map(one -> Quoted.number(one, value, 1)).orElseGet(() -> Say.plain(value, 2));
+    private static Sentence bound(PlanField<?> field, double value) {
+        return field.dimension().map(one -> Quantity.number(one, value, 1)).orElseGet(() -> Sentence.of(Say.plain(value, 2)));
     }
 
     /** The allowed range in words. */
@@ -99,7 +100,7 @@ public record FieldView(
         return between(refused.allowed());
     }
 
-    private static String between(String range) {
+    private static String between(Sentence range) {
         return range.startsWith("a ")
                 ? "A" + range.substring(1) + "."
                 : "Between " + range.replace(" to ", " and ") + ".";

@@ -1,5 +1,6 @@
 package ironpin.web.page;
 
+import ironpin.quantity.Sentence;
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
 import ironpin.batch.Lot;
@@ -106,7 +107,7 @@ class PlanController {
     String unread(@PathVariable long id, @RequestParam int index, @RequestParam String words, From from, Model model) {
         if (words.isBlank() || words.strip().length() > Batch.LONGEST_UNREAD) {
             throw new NotChanged(
-                    id, from, new FieldError("unread", index, words, "1 to " + Batch.LONGEST_UNREAD + " characters."));
+                    id, from, new FieldError("unread", index, words, Sentence.of("1 to " + Batch.LONGEST_UNREAD + " characters.")));
         }
         return changes.changeSeen(
                 id,
@@ -189,7 +190,7 @@ class PlanController {
     @PostMapping("/plan/title")
     String title(@PathVariable long id, @RequestParam String title, From from, Model model) {
         if (title.isBlank() || title.strip().length() > 80) {
-            throw new NotChanged(id, from, new FieldError("title", 0, title, "1 to 80 characters."));
+            throw new NotChanged(id, from, new FieldError("title", 0, title, Sentence.of("1 to 80 characters.")));
         }
         return changes.change(id, from, model, "title", batch -> batch.withTitle(title));
     }
@@ -197,7 +198,7 @@ class PlanController {
     @PostMapping("/plan/lot-name")
     String lotName(@PathVariable long id, @RequestParam String name, From from, Model model) {
         if (name.isBlank() || name.strip().length() > 80) {
-            throw new NotChanged(id, from, new FieldError("lot-name", 0, name, "1 to 80 characters."));
+            throw new NotChanged(id, from, new FieldError("lot-name", 0, name, Sentence.of("1 to 80 characters.")));
         }
         return changes.change(
                 id, from, model, name.strip(), batch -> batch.withLotName(from.lotOf(batch), name.strip()));
@@ -208,7 +209,7 @@ class PlanController {
             @PathVariable long id, @RequestParam String date, @RequestParam String time, From from, Model model) {
         LocalDateTime serving = Asked.serving(date, time)
                 .orElseThrow(() ->
-                        new NotChanged(id, from, new FieldError("serving", 0, date + " " + time, Asked.SERVING_RULE)));
+                        new NotChanged(id, from, new FieldError("serving", 0, date + " " + time, Sentence.of(Asked.SERVING_RULE))));
         return changes.change(id, from, model, "table at " + Say.clock(serving), batch -> batch.withServing(serving));
     }
 

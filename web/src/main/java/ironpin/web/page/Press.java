@@ -1,5 +1,6 @@
 package ironpin.web.page;
 
+import ironpin.quantity.Sentence;
 import ironpin.clock.Task;
 import ironpin.clock.Work;
 import ironpin.cook.CookStep;
@@ -14,14 +15,14 @@ import java.util.Optional;
  * @param text what hands do with it, where that is more than the step says
  * @param starts empty where it starts the step's timers, "answer" where it answers those that ring; absent where the step is over
  */
-public record Press(String label, String text, Optional<String> starts) {
+public record Press(String label, Sentence text, Optional<String> starts) {
     /** @param timers of the step that have not been stopped */
     static Press of(Task task, List<Ringing> timers, Instant now) {
         if (task.work() instanceof Work.Throughout) {
             return over("Done, next", "");
         }
         if (task.spells().isEmpty()) {
-            return timers.isEmpty() ? new Press("It has begun", "", Optional.of("")) : over("It is over, next", "");
+            return timers.isEmpty() ? new Press("It has begun", Sentence.of(""), Optional.of("")) : over("It is over, next", "");
         }
         if (timers.isEmpty()) {
             return new Press("They are in", task.spells().get(0).text(), Optional.of(""));
@@ -38,16 +39,16 @@ public record Press(String label, String text, Optional<String> starts) {
     }
 
     /** What begins when the last of these spells is over. */
-    private static String after(Task task, List<Ringing> rung) {
+    private static Sentence after(Task task, List<Ringing> rung) {
         int last = rung.stream()
                 .mapToInt(timer -> indexOf(task.spells(), timer.spell()))
                 .max()
                 .orElse(-1);
-        return last + 1 < task.spells().size() ? task.spells().get(last + 1).text() : "";
+        return last + 1 < task.spells().size() ? task.spells().get(last + 1).text() : Sentence.of("");
     }
 
     private static Press over(String label, String text) {
-        return new Press(label, text, Optional.empty());
+        return new Press(label, Sentence.of(text), Optional.empty());
     }
 
     private static int indexOf(List<CookStep> spells, String key) {

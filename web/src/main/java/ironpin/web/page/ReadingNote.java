@@ -1,5 +1,6 @@
 package ironpin.web.page;
 
+import ironpin.quantity.Sentence;
 import ironpin.amount.Reading;
 import ironpin.batch.edit.PlanNumber;
 import ironpin.web.picture.Say;
@@ -14,7 +15,7 @@ import java.util.List;
  * @param alternatives what else it may have meant
  * @param disagrees what a second measure in the text says, if the two cannot both be right
  */
-public record ReadingNote(String field, String at, String text, List<String> alternatives, String disagrees) {
+public record ReadingNote(String field, String at, Sentence text, List<String> alternatives, Sentence disagrees) {
     static ReadingNote of(PlanNumber<?> number, Reading reading) {
         return new ReadingNote(
                 number.field().key(), number.at().text(), said(reading), reading.alternatives(), disagrees(reading));
@@ -24,30 +25,29 @@ public record ReadingNote(String field, String at, String text, List<String> alt
         return field.equals(number.field().key()) && at.equals(number.at().text());
     }
 
-    static String said(Reading reading) {
-        String grams = reading.mass().grams() < 20
+    static Sentence said(Reading reading) {
+        Sentence grams = reading.mass().grams() < 20
                 ? Say.fineGrams(reading.mass().grams())
                 : Say.grams(reading.mass().grams());
         boolean exact = reading.range().low().equals(reading.range().high());
-        String range = exact ? "" : ", between " + Say.plainRange(reading.range());
-        return reading.said() + ": " + grams + range + ". " + reading.assumption();
+        Sentence range = exact ? Sentence.of("") : Sentence.of(", between ", Say.plainRange(reading.range()));
+        return Sentence.of(reading.said(), ": ", grams, range, ". ", reading.assumption());
     }
 
     /** Only what is not plain: the range and what was assumed. */
-    public static String assumed(Reading reading) {
+    public static Sentence assumed(Reading reading) {
         double high = reading.range().high().grams();
         double span = high - reading.range().low().grams();
         // Water by the spoon varies by less than the range is shown with.
         boolean exact = span < (high < 20 ? 0.1 : 1);
-        return exact ? "" : "Between " + Say.plainRange(reading.range()) + ". " + reading.assumption();
+        return exact ? Sentence.of("") : Sentence.of("Between ", Say.plainRange(reading.range()), ". ", reading.assumption());
     }
 
-    public static String disagrees(Reading reading) {
+    public static Sentence disagrees(Reading reading) {
         return reading.second()
                 .filter(second -> !second.agrees())
                 .map(second ->
-                        second.said() + " would be " + Say.grams(second.mass().grams()) + ", between "
-                                + Say.plainRange(second.range()) + ": the two do not agree; the first is taken.")
-                .orElse("");
+                        Sentence.of(second.said(), " would be ", Say.grams(second.mass().grams()), ", between ", Say.plainRange(second.range()), ": the two do not agree; the first is taken."))
+                .orElse(Sentence.of(""));
     }
 }

@@ -1,5 +1,6 @@
 package ironpin.web.page;
 
+import ironpin.quantity.Sentence;
 import ironpin.clock.Task;
 import ironpin.store.RunningTimer;
 import java.time.Instant;
@@ -13,14 +14,14 @@ import java.time.Instant;
  * @param label what it times
  * @param endsAt when it rings
  */
-public record Ringing(long id, String taskKey, String spell, String label, Instant endsAt) {
+public record Ringing(long id, String taskKey, String spell, Sentence label, Instant endsAt) {
     /** @param task the step it belongs to; a spell that the step no longer has is called by the step */
     static Ringing of(RunningTimer timer, Task task) {
-        String label = RunStep.offers(task).stream()
+        Sentence label = RunStep.offers(task).stream()
                 .filter(offer -> offer.spell().equals(timer.spell()))
                 .map(RunStep.Offer::label)
                 .findFirst()
-                .orElse(task.title());
+                .orElse(Sentence.of(task.title()));
         return new Ringing(timer.id(), timer.taskKey(), timer.spell(), label, timer.endsAt());
     }
 }

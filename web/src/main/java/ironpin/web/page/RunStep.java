@@ -1,5 +1,6 @@
 package ironpin.web.page;
 
+import ironpin.quantity.Sentence;
 import ironpin.clock.Progress;
 import ironpin.clock.Standing;
 import ironpin.clock.Task;
@@ -41,7 +42,7 @@ public record RunStep(
      * @param seconds how long
      * @param length in words
      */
-    public record Offer(String spell, String label, long seconds, String length) {}
+    public record Offer(String spell, Sentence label, long seconds, String length) {}
 
     /**
      * Something weighed for it, as a line that can be ticked.
@@ -51,7 +52,7 @@ public record RunStep(
      * @param amount how much
      * @param done whether it is ticked off
      */
-    public record Weighed(String key, String name, String amount, boolean done) {}
+    public record Weighed(String key, Sentence name, Sentence amount, boolean done) {}
 
     /** Key of the task. */
     public String key() {
@@ -141,12 +142,12 @@ public record RunStep(
         List<Offer> offers = new ArrayList<>();
         task.spells().forEach(spell -> offers.add(offer(spell.key(), spell.text(), spell.time())));
         if (offers.isEmpty() && task.timed()) {
-            offers.add(offer("", task.title(), task.time()));
+            offers.add(offer("", Sentence.of(task.title()), task.time()));
         }
         return offers;
     }
 
-    private static Offer offer(String spell, String label, Duration time) {
+    private static Offer offer(String spell, Sentence label, Duration time) {
         return new Offer(spell, label, time.toSeconds(), Span.of(time));
     }
 }

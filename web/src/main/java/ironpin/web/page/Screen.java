@@ -1,5 +1,6 @@
 package ironpin.web.page;
 
+import ironpin.quantity.Sentence;
 import ironpin.allergen.AllergenLines;
 import ironpin.batch.Batch;
 import ironpin.batch.Lot;
@@ -15,7 +16,7 @@ import ironpin.plan.BatchPlan;
 import ironpin.plan.Finding;
 import ironpin.plan.Findings;
 import ironpin.plan.LotPlan;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import ironpin.store.BookEntry;
 import ironpin.store.LoggedCorrection;
 import ironpin.store.LoggedTasting;
@@ -83,7 +84,7 @@ public record Screen(
      * @param percent the share in words
      * @param mass in words
      */
-    public record Line(String name, Optional<FieldView> share, String percent, String mass) {}
+    public record Line(String name, Optional<FieldView> share, String percent, Sentence mass) {}
 
     public long id() {
         return stored.id();
@@ -195,7 +196,7 @@ public record Screen(
                         lot.dough().formula().line(part.addition()).name(),
                         Optional.empty(),
                         "",
-                        Quoted.weighed(part.mass())))
+                        Quantity.weighed(part.mass())))
                 .toList();
     }
 

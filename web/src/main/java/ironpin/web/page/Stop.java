@@ -1,5 +1,6 @@
 package ironpin.web.page;
 
+import ironpin.quantity.Sentence;
 import ironpin.batch.Station;
 import ironpin.batch.balance.Balance;
 import ironpin.plan.BatchPlan;
@@ -7,7 +8,7 @@ import ironpin.plan.Finding;
 import ironpin.plan.Findings;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Dimension;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import ironpin.web.picture.Say;
 import ironpin.wording.Count;
 import java.util.Arrays;
@@ -21,7 +22,7 @@ import java.util.stream.Collectors;
  * @param figure its live number
  * @param level the most pressing thing there
  */
-public record Stop(Station station, String figure, Finding.Level level) {
+public record Stop(Station station, Sentence figure, Finding.Level level) {
     static List<Stop> along(BatchPlan plan, int past) {
         return Arrays.stream(Station.values())
                 .map(station -> new Stop(station, figure(station, plan, past), Findings.worst(station, plan)))
@@ -33,10 +34,10 @@ public record Stop(Station station, String figure, Finding.Level level) {
         return level.compareTo(Finding.Level.LOOK) >= 0;
     }
 
-    private static String figure(Station station, BatchPlan plan, int past) {
+    private static Sentence figure(Station station, BatchPlan plan, int past) {
         Balance balance = plan.balance();
         return switch (station) {
-            case TABLE -> plan.batch().eaters() + " eat";
+            case TABLE -> Sentence.of(plan.batch().eaters() + " eat");
             case DOUGH ->
                 Say.grams(balance.doughs().stream()
                         .mapToDouble(one -> one.made().total().grams())
@@ -45,41 +46,40 @@ public record Stop(Station station, String figure, Finding.Level level) {
                 Say.grams(balance.fillings().stream()
                         .mapToDouble(one -> one.made().grams())
                         .sum());
-            case PORTION -> Count.of(balance.pieces(), "piece", "pieces");
+            case PORTION -> Sentence.of(Count.of(balance.pieces(), "piece", "pieces"));
             case ROLL ->
-                plan.lots().stream()
-                                .map(lot -> Quoted.number(
+                Sentence.of(plan.lots().stream()
+                                .map(lot -> Quantity.number(
                                         Dimension.LENGTH, lot.lot().wide().millimetres(), 0))
                                 .distinct()
-                                .collect(Collectors.joining(" · "))
-                        + " " + Quoted.unit(Dimension.LENGTH);
-            case FOLD -> worstRoom(plan);
+                                .collect(Collectors.joining(" · ")), " ", Quantity.unit(Dimension.LENGTH));
+            case FOLD -> Sentence.of(worstRoom(plan));
             case COOK ->
-                Count.of(
+                Sentence.of(Count.of(
                         plan.lots().stream()
                                 .mapToInt(lot -> lot.rounds().sizes().size())
                                 .sum(),
                         "round",
-                        "rounds");
+                        "rounds"));
             case CLOCK ->
-                "start "
-                        + Say.clock(plan.timetable().latestStart(), plan.batch().serving());
-            case BOOK -> past == 0 ? "no past" : past + " past";
+                Sentence.of("start "
+                        + Say.clock(plan.timetable().latestStart(), plan.batch().serving()));
+            case BOOK -> past == 0 ? Sentence.of("no past") : Sentence.of(past + " past");
         };
     }
 
-    private static String worstRoom(BatchPlan plan) {
+    private static Sentence worstRoom(BatchPlan plan) {
         return plan.lots().stream()
                 .flatMap(lot -> lot
                         .room()
                         .map(room -> room.spare(lot.share().fillingEach()).grams())
                         .stream())
                 .min(Double::compare)
-                .map(spare -> spare < 0 ? Say.grams(-spare) + " too full" : Say.grams(spare) + " spare")
-                .orElseGet(() -> plan.lots().stream()
+                .map(spare -> spare < 0 ? Sentence.of(Say.grams(-spare), " too full") : Sentence.of(Say.grams(spare), " spare"))
+                .orElseGet(() -> Sentence.of(plan.lots().stream()
                         .map(LotPlan::lot)
                         .findFirst()
                         .map(lot -> lot.fold().pleats() + " pleats")
-                        .orElse(""));
+                        .orElse("")));
     }
 }

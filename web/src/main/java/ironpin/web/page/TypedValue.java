@@ -1,5 +1,6 @@
 package ironpin.web.page;
 
+import ironpin.quantity.Sentence;
 import ironpin.amount.AmountReader;
 import ironpin.amount.Reading;
 import ironpin.amount.UnreadableAmount;
@@ -37,7 +38,7 @@ public record TypedValue(double metric, Optional<Reading> reading) {
      */
     public static Optional<TypedValue> read(
             String text,
-            String unit,
+            Sentence unit,
             Optional<Dimension> dimension,
             UnitSystem units,
             Optional<Food> of,

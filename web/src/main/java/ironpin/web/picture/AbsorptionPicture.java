@@ -1,5 +1,6 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Sentence;
 import ironpin.pantry.Absorption;
 import ironpin.pantry.Flour;
 
@@ -19,8 +20,8 @@ public final class AbsorptionPicture {
                 "absorption-picture",
                 WIDTH,
                 30,
-                flour.name() + ": " + Say.plain(known.offset().percent(), 1) + " points, likely between "
-                        + Say.plain(low, 1) + " and " + Say.plain(high, 1) + ".");
+                Sentence.of(flour.name() + ": " + Say.plain(known.offset().percent(), 1) + " points, likely between "
+                        + Say.plain(low, 1) + " and " + Say.plain(high, 1) + "."));
         svg.add("path", "d", "M6 15 H184", "class", "line-ink");
         svg.add("path", "d", "M95 9 V21", "class", "line-ink");
         svg.add("rect", "x", x(low), "y", 10, "width", Math.max(1, x(high) - x(low)), "height", 10, "class", "band");

@@ -1,5 +1,6 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Sentence;
 import ironpin.amount.Reading;
 
 /** Where an amount may lie, as a band about what it is taken for. */
@@ -21,7 +22,7 @@ public final class AmountPicture {
                 "amount-picture",
                 WIDTH,
                 26,
-                "Between " + Say.plainRange(reading.range()) + ", taken as " + Say.fineGrams(usual) + ".");
+                Sentence.of("Between ", Say.plainRange(reading.range()), ", taken as ", Say.fineGrams(usual), "."));
         double middle = (LEFT + RIGHT) / 2;
         double from = middle - (usual - low) * perGram;
         double to = middle + (high - usual) * perGram;

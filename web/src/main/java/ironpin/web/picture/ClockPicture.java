@@ -1,5 +1,6 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Sentence;
 import ironpin.batch.Batch;
 import ironpin.clock.DayPlan;
 import ironpin.clock.Gap;
@@ -97,7 +98,7 @@ public final class ClockPicture {
                 "clock-picture",
                 WIDTH,
                 height,
-                "From " + Say.clock(table.latestStart()) + " to " + Say.clock(until) + "; every step is listed below.");
+                Sentence.of("From " + Say.clock(table.latestStart()) + " to " + Say.clock(until) + "; every step is listed below."));
         hours(svg, height);
         for (int i = 0; i < lanes.size(); i++) {
             lane(svg, lanes.get(i), TOP + i * LANE);

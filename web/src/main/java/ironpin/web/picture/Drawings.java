@@ -1,5 +1,6 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Sentence;
 import ironpin.clock.Timetable;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
@@ -56,7 +57,7 @@ public final class Drawings {
     }
 
     private static String closed(Fold fold, String skin, String filling) {
-        Svg svg = Svg.picture("closed-picture", 100, 60, fold.label()).open("g", "class", skin);
+        Svg svg = Svg.picture("closed-picture", 100, 60, Sentence.of(fold.label())).open("g", "class", skin);
         FoldShape.draw(svg, fold, filling);
         return svg.close("g").done();
     }

@@ -1,5 +1,6 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Sentence;
 import ironpin.batch.balance.Balance;
 import ironpin.filling.Composition;
 import ironpin.filling.FillingFormula;
@@ -7,7 +8,7 @@ import ironpin.filling.FillingLine;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Mass;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import java.util.List;
 import java.util.Optional;
 
@@ -24,15 +25,15 @@ public final class FillingPicture {
         Balance.OfFilling share = plan.balance().filling(lot.filling().no());
         List<FillingLine> lines = lot.filling().formula().lines();
         List<Mass> masses = lot.filling().formula().masses(share.made());
-        StringBuilder said = new StringBuilder(Say.grams(share.made().grams()) + " of filling: ");
+        StringBuilder said = new StringBuilder(Sentence.of(Say.grams(share.made().grams()), " of filling: "));
         for (int i = 0; i < lines.size(); i++) {
-            said.append(Quoted.weighed(masses.get(i)))
+            said.append(Quantity.weighed(masses.get(i)))
                     .append(' ')
                     .append(lines.get(i).ingredient())
                     .append(i < lines.size() - 1 ? ", " : ".");
         }
         Optional<FillingFormula.Raw> raw = lot.filling().formula().beforeSqueezing();
-        Svg svg = Svg.picture("filling-picture", WIDTH, raw.isPresent() ? 268 : 226, said.toString());
+        Svg svg = Svg.picture("filling-picture", WIDTH, raw.isPresent() ? 268 : 226, Sentence.of(said.toString()));
         svg.open("g", "class", Tones.of(lot.filling().kind()) + " shades");
         double x = 0;
         for (int i = 0; i < lines.size(); i++) {
@@ -59,7 +60,7 @@ public final class FillingPicture {
                         "class",
                         "on-tone shade-text-" + i % SHADES);
                 svg.text(
-                        Quoted.weighed(masses.get(i)),
+                        Quantity.weighed(masses.get(i)),
                         "x",
                         x + 8,
                         "y",
@@ -84,13 +85,15 @@ public final class FillingPicture {
         x = part(svg, x, share.patty().grams() / total, "part-patty");
         x = part(svg, x, share.lost().grams() / total, "part-lost");
         part(svg, x, share.left().grams() / total, "left-over");
-        String text = Say.grams(share.inPieces().grams()) + " in pieces"
-                + (share.patty().isZero() ? "" : " · " + Quoted.weighed(share.patty()) + " test patty")
-                + (share.lost().isZero() ? "" : " · " + Quoted.weighed(share.lost()) + " stays in the bowl");
+        Sentence text = Sentence.of(
+                Say.grams(share.inPieces().grams()),
+                " in pieces",
+                share.patty().isZero() ? "" : Sentence.of(" · ", Quantity.weighed(share.patty()), " test patty"),
+                share.lost().isZero() ? "" : Sentence.of(" · ", Quantity.weighed(share.lost()), " stays in the bowl"));
         svg.text(text, "x", 0, "y", 120, "class", "quiet-text");
         if (share.left().grams() >= 0.5) {
             svg.text(
-                    Say.grams(share.left().grams()) + " over",
+                    Sentence.of(Say.grams(share.left().grams()), " over"),
                     "x",
                     WIDTH,
                     "y",
@@ -172,8 +175,7 @@ public final class FillingPicture {
         }
         double water = made.grams() * (raw.times() - 1);
         svg.text(
-                "before squeezing: vegetable " + Say.plain(100 * of.share(Composition.Part.VEGETABLE), 0) + " %; "
-                        + Say.grams(water) + " of water goes (est.)",
+                Sentence.of("before squeezing: vegetable ", Say.plain(100 * of.share(Composition.Part.VEGETABLE), 0), " %; ", Say.grams(water), " of water goes (est.)"),
                 "x",
                 0,
                 "y",

@@ -1,5 +1,6 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Sentence;
 import ironpin.plan.LotPlan;
 import ironpin.wrapper.FillRoom;
 import ironpin.wrapper.Fold;
@@ -22,15 +23,14 @@ public final class FoldPicture {
     public static String of(LotPlan lot) {
         Fold fold = lot.lot().fold();
         double filling = lot.share().fillingEach().grams();
-        String room = lot.room()
-                .map(one -> ", which closes with ease up to "
-                        + Say.grams(one.comfortable().grams()))
-                .orElse("");
+        Sentence room = lot.room()
+                .map(one -> Sentence.of(", which closes with ease up to ", Say.grams(one.comfortable().grams())))
+                .orElse(Sentence.of(""));
         Svg svg = Svg.picture(
                 "fold-picture",
                 WIDTH,
                 HEIGHT,
-                "A " + fold.label() + " round " + Say.fineGrams(filling) + " of filling" + room + ".");
+                Sentence.of("A ", fold.label(), " round ", Say.fineGrams(filling), " of filling", room, "."));
         String dough = Tones.skin(lot);
         String tone = Tones.of(lot.filling().kind());
         double mm = lot.lot().wide().millimetres();
@@ -105,17 +105,17 @@ public final class FoldPicture {
                 svg,
                 left + room.comfortable().grams() * perGram,
                 36,
-                "easy " + Say.grams(room.comfortable().grams()));
+                Sentence.of("easy ", Say.grams(room.comfortable().grams())));
         mark(
                 svg,
                 left + room.bound().grams() * perGram,
                 114,
-                "at most " + Say.grams(room.bound().grams()));
-        svg.text(Say.fineGrams(filling) + " in", "x", left, "y", 54, "class", "measure");
+                Sentence.of("at most ", Say.grams(room.bound().grams())));
+        svg.text(Sentence.of(Say.fineGrams(filling), " in"), "x", left, "y", 54, "class", "measure");
         svg.text("room (est.)", "x", left, "y", 116, "class", "quiet-small");
     }
 
-    private static void mark(Svg svg, double x, double textY, String text) {
+    private static void mark(Svg svg, double x, double textY, Sentence text) {
         double from = textY < BAR ? textY + 4 : textY - 12;
         double to = textY < BAR ? 90 : 60;
         svg.add("path", "d", "M" + Svg.number(x) + " " + Svg.number(from) + " V" + Svg.number(to), "class", "line-ink");

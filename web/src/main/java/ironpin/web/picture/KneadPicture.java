@@ -1,5 +1,6 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Sentence;
 import ironpin.dough.Cue;
 import ironpin.dough.RestPlan;
 import ironpin.wording.Span;
@@ -24,7 +25,7 @@ public final class KneadPicture {
                 .append(step.cue().map(cue -> " until it " + until(cue)).orElse(""))
                 .append("; "));
         boolean cues = steps.stream().anyMatch(step -> step.cue().isPresent());
-        Svg svg = Svg.picture("knead-picture", WIDTH, cues ? 132 : 62, said.toString());
+        Svg svg = Svg.picture("knead-picture", WIDTH, cues ? 132 : 62, Sentence.of(said.toString()));
         double all = steps.stream().mapToDouble(step -> weight(step.time())).sum();
         double free = WIDTH - steps.size() * (LEAST + GAP);
         double x = 0;

@@ -1,5 +1,6 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Sentence;
 import ironpin.plan.LotPlan;
 import ironpin.wording.Count;
 import ironpin.wrapper.BoughtWrapper;
@@ -19,8 +20,8 @@ public final class PackPicture {
                 "pack-picture",
                 WIDTH,
                 186,
-                packs.wrappers() + " " + wrapper.shape().label() + " wrappers out of "
-                        + Count.of(packs.packs(), "pack", "packs") + ", " + packs.over() + " over.");
+                Sentence.of(packs.wrappers() + " " + wrapper.shape().label() + " wrappers out of "
+                        + Count.of(packs.packs(), "pack", "packs") + ", " + packs.over() + " over."));
         int shown = Math.min(MOST_PACKS, packs.packs());
         for (int i = 0; i < shown; i++) {
             boolean last = i == packs.packs() - 1;

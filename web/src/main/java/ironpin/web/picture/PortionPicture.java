@@ -1,5 +1,6 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Sentence;
 import ironpin.plan.LotPlan;
 import ironpin.portion.CutTree;
 import ironpin.portion.SheetCut;
@@ -34,7 +35,7 @@ final class PortionPicture {
     }
 
     private static String nothing() {
-        Svg svg = Svg.picture("sheet-picture", WIDTH, 40, "No piece comes out of a sheet this small.");
+        Svg svg = Svg.picture("sheet-picture", WIDTH, 40, Sentence.of("No piece comes out of a sheet this small."));
         return svg.text("No piece comes out of a sheet this small.", "x", LEFT, "y", 24, "class", "quiet-small")
                 .done();
     }
@@ -49,8 +50,8 @@ final class PortionPicture {
                 WIDTH,
                 Math.max(80, 48 + 30 * steps.size()),
                 steps.isEmpty()
-                        ? pieces + " pieces do not divide into small equal parts."
-                        : "Divided " + Count.of(steps.size(), "time") + " into " + pieces + " equal pieces.");
+                        ? Sentence.of(pieces + " pieces do not divide into small equal parts.")
+                        : Sentence.of("Divided " + Count.of(steps.size(), "time") + " into " + pieces + " equal pieces."));
         String tone = Tones.of(lot.dough().family());
         double length = WIDTH - 2 * LEFT - 90;
         svg.add("rect", "x", LEFT, "y", 12, "width", length, "height", 22, "rx", 6, "class", tone);
@@ -114,8 +115,7 @@ final class PortionPicture {
                 "sheet-picture",
                 WIDTH,
                 down.millimetres() * scale + 40,
-                "A sheet of " + Say.mm(board.millimetres()) + " by " + Say.mm(height.millimetres()) + " gives "
-                        + Count.of(shown, "piece") + " at once.");
+                Sentence.of("A sheet of ", Say.mm(board.millimetres()), " by ", Say.mm(height.millimetres()), " gives ", Count.of(shown, "piece"), " at once."));
         String tone = Tones.of(lot.dough().family());
         double wide = across.millimetres() * scale;
         double high = down.millimetres() * scale;
@@ -143,7 +143,7 @@ final class PortionPicture {
             }
         }
         svg.text(
-                Say.mm(across.millimetres()) + (turned ? ", in as many parts as the board takes" : ""),
+                Sentence.of(Say.mm(across.millimetres()), turned ? ", in as many parts as the board takes" : ""),
                 "x",
                 LEFT,
                 "y",
@@ -153,7 +153,7 @@ final class PortionPicture {
         double text = LEFT + wide + 12;
         svg.text(Say.mm(down.millimetres()), "x", text, "y", 22, "class", "measure");
         svg.text(
-                Say.fineMm(first.thickness().millimetres()) + " thick (est.)",
+                Sentence.of(Say.fineMm(first.thickness().millimetres()), " thick (est.)"),
                 "x",
                 text,
                 "y",
@@ -180,14 +180,14 @@ final class PortionPicture {
                 "rope-picture",
                 WIDTH,
                 110,
-                Count.of(rolls, "roll") + " cut into " + Count.of(longest, "slice") + " at most.");
+                Sentence.of(Count.of(rolls, "roll") + " cut into " + Count.of(longest, "slice") + " at most."));
         String tone = Tones.of(lot.dough().family());
         svg.add("rect", "x", LEFT, "y", 20, "width", longest * slice * scale, "height", 44, "rx", 8, "class", tone);
         for (int i = 1; i < longest; i++) {
             svg.add("path", "d", "M" + Svg.number(LEFT + i * slice * scale) + " 14 V70", "class", "cut");
         }
         svg.text(
-                Count.of(rolls, "roll") + " of " + Say.mm(longest * slice) + ", a slice every " + Say.mm(slice),
+                Sentence.of(Count.of(rolls, "roll"), " of ", Say.mm(longest * slice), ", a slice every ", Say.mm(slice)),
                 "x",
                 LEFT,
                 "y",

@@ -1,5 +1,6 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Sentence;
 import ironpin.dough.HydrationTarget;
 import ironpin.quantity.Spread;
 import ironpin.recipe.CupFit;
@@ -39,8 +40,8 @@ public final class RecipePicture {
                 "recipe-picture",
                 WIDTH,
                 height,
-                "Effective hydration " + Say.plain(now.usual(), 1) + " %, the band is " + Say.plain(bandLow, 1) + " to "
-                        + Say.plain(bandHigh, 1) + " %.");
+                Sentence.of("Effective hydration " + Say.plain(now.usual(), 1) + " %, the band is " + Say.plain(bandLow, 1) + " to "
+                        + Say.plain(bandHigh, 1) + " %."));
         svg.add("path", "d", "M" + LEFT + " " + BAR + " H" + RIGHT, "class", "line-ink");
         svg.add(
                 "rect",

@@ -1,5 +1,6 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Sentence;
 import ironpin.batch.Batch;
 import ironpin.batch.balance.Balance;
 import ironpin.plan.BatchPlan;
@@ -275,7 +276,7 @@ public final class RibbonPicture {
         }
         int packs = lane.lot().packs().orElseThrow().packs();
         double y = lane.whole() ? lane.doughTop() + lane.doughThick() / 2 + 5 : lane.middle() + 4;
-        strands.text(Count.of(packs, "pack", "packs") + " of wrappers", at.ingredients, y, "start", "quiet-small");
+        strands.text(Sentence.of(Count.of(packs, "pack", "packs") + " of wrappers"), at.ingredients, y, "start", "quiet-small");
     }
 
     /** A drop where a dough was corrected at the bench; with what went in, where there is room to say it. */
@@ -305,7 +306,7 @@ public final class RibbonPicture {
         if (wide && lane.whole()) {
             // Below the strand, before the filling begins.
             double below = top + Math.max(thick, thick / 2 + 9) + 11;
-            strands.text(text, at.dough + 0.3, below, "start", "quiet-small halo");
+            strands.text(Sentence.of(text), at.dough + 0.3, below, "start", "quiet-small halo");
         }
     }
 
@@ -329,7 +330,7 @@ public final class RibbonPicture {
         int each = perBead(lane.lot().share().pieces());
         if (each > 1 && wide) {
             double bottom = lane.fillingTop() + lane.fillingThick();
-            strands.text("a bead: " + each + " pieces", at.fold - 0.5, bottom + 11, "end", "quiet-small");
+            strands.text(Sentence.of("a bead: " + each + " pieces"), at.fold - 0.5, bottom + 11, "end", "quiet-small");
         }
     }
 
@@ -352,7 +353,7 @@ public final class RibbonPicture {
                         + Svg.number(half) + " " + Svg.number(half) + " 0 0 0 " + Svg.number(2 * half) + " 0 C"
                         + Svg.number(18 + half) + " 3 24 0 36 0 Z");
         svg.close("svg");
-        String text = Say.grams(grams) + " " + what + " over";
+        Sentence text = Sentence.of(Say.grams(grams), " ", what, " over");
         double textY = lane.whole() ? upper ? Math.max(from - 10, 12) : from + length + 3 : lane.middle() + 4;
         // In a slim lane dough and filling over would lie on each other: the dough's stands further left.
         double textX = lane.whole() ? x - 0.6 : upper ? at.filling - 0.4 : x - 0.6;
@@ -423,17 +424,17 @@ public final class RibbonPicture {
             String table = share.toTable() > 0 ? share.toTable() + " to the table" : "";
             String freezer = share.toFreezer() > 0 ? share.toFreezer() + " to the freezer" : "";
             String both = table.isEmpty() || freezer.isEmpty() ? table + freezer : table + ", " + freezer;
-            strands.text(both, at.end, lane.middle() + 4, "start", "out-slim");
+            strands.text(Sentence.of(both), at.end, lane.middle() + 4, "start", "out-slim");
             return;
         }
         double tableY = frozen > 0 && toTable > 0 ? start - spread + toTable / 2 : lane.middle();
         if (toTable > 0) {
-            strands.text(share.toTable() + " to the table", at.end, tableY + 4, "start", "out-text");
+            strands.text(Sentence.of(share.toTable() + " to the table"), at.end, tableY + 4, "start", "out-text");
         }
         if (frozen > 0) {
             double y = start + toTable + spread + frozen / 2 + 4;
             String text = share.toFreezer() + " to the freezer";
-            strands.text(text, at.end, toTable > 0 ? Math.max(y, tableY + 19) : y, "start", "out-frozen");
+            strands.text(Sentence.of(text), at.end, toTable > 0 ? Math.max(y, tableY + 19) : y, "start", "out-frozen");
         }
     }
 

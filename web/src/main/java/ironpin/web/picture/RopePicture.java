@@ -1,5 +1,6 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Sentence;
 import ironpin.plan.LotPlan;
 import ironpin.portion.CutTree;
 import ironpin.portion.RopePlan;
@@ -20,8 +21,7 @@ public final class RopePicture {
         double lengthMm = Math.max(1, rope.ropeLength().millimetres());
         double scale = Math.min(1.6, (WIDTH - 2 * LEFT) / lengthMm);
         double thick = Math.max(6, rope.diameter().millimetres() * scale);
-        String said = Count.of(rope.ropes(), "rope", "ropes") + ", the longest " + Say.mm(lengthMm) + ", cut every "
-                + Say.fineMm(rope.cut().millimetres()) + " into " + n + ".";
+        Sentence said = Sentence.of(Count.of(rope.ropes(), "rope", "ropes"), ", the longest ", Say.mm(lengthMm), ", cut every ", Say.fineMm(rope.cut().millimetres()), " into ", n, ".");
         Svg svg = Svg.picture("rope-picture", WIDTH, 190, said);
         double length = lengthMm * scale;
         String tone = Tones.of(lot.dough().family());
@@ -35,9 +35,7 @@ public final class RopePicture {
                 .add("path", "d", "M" + LEFT + " 13 v10 M" + Svg.number(first) + " 13 v10", "class", "line-ink");
         svg.text(Say.fineMm(rope.cut().millimetres()), "x", first + 8, "y", 22, "class", "measure");
         svg.text(
-                Say.mm(lengthMm) + " long, "
-                        + Say.mm(rope.diameter().millimetres()) + " thick; drawn at "
-                        + Say.plain(scale * 100 / 3.78, 0) + " % of true size",
+                Sentence.of(Say.mm(lengthMm), " long, ", Say.mm(rope.diameter().millimetres()), " thick; drawn at ", Say.plain(scale * 100 / 3.78, 0), " % of true size"),
                 "x",
                 LEFT,
                 "y",
@@ -63,7 +61,7 @@ public final class RopePicture {
                 "rope-picture",
                 WIDTH,
                 210,
-                Count.of(rope.ropes(), "ring") + ", " + Say.mm(round) + " round, cut into " + n + ".");
+                Sentence.of(Count.of(rope.ropes(), "ring"), ", ", Say.mm(round), " round, cut into ", n, "."));
         String tone = Tones.of(lot.dough().family());
         svg.add("circle", "cx", middle, "cy", 88, "r", r + thick / 2, "class", tone)
                 .add("circle", "cx", middle, "cy", 88, "r", Math.max(0, r - thick / 2), "class", "hole");
@@ -87,8 +85,7 @@ public final class RopePicture {
             svg.add("path", "d", "M" + Svg.number(left + length * i / n) + " 34 V72", "class", "cut");
         }
         svg.text(
-                Say.mm(round) + " round, cut open; a piece every "
-                        + Say.fineMm(rope.cut().millimetres()),
+                Sentence.of(Say.mm(round), " round, cut open; a piece every ", Say.fineMm(rope.cut().millimetres())),
                 "x",
                 left,
                 "y",

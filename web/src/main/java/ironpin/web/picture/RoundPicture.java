@@ -1,5 +1,6 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Sentence;
 import ironpin.cook.Course;
 import ironpin.cook.Fire;
 import ironpin.cook.Flame;
@@ -74,8 +75,7 @@ public final class RoundPicture {
                 "round-picture",
                 WIDTH,
                 HEIGHT,
-                "Spells of " + Span.of(course.total()) + "; the middle of a piece reaches "
-                        + Say.celsius(inside.safe().celsius()) + " after " + time + " (est.).",
+                Sentence.of("Spells of ", Span.of(course.total()), "; the middle of a piece reaches ", Say.celsius(inside.safe().celsius()), " after ", time, " (est.)."),
                 new Svg.Scale(0, seconds, LEFT, RIGHT));
         axes(svg);
         band(svg);
@@ -85,7 +85,7 @@ public final class RoundPicture {
         line(svg, run.core(), "curve-core");
         double safe = y(inside.safe().celsius());
         svg.add("path", "d", "M" + LEFT + " " + Svg.number(safe) + " H" + RIGHT, "class", "safe-line");
-        svg.text("safe " + Say.celsius(inside.safe().celsius()), "x", RIGHT + 6, "y", safe + 4, "class", "measure");
+        svg.text(Sentence.of("safe ", Say.celsius(inside.safe().celsius())), "x", RIGHT + 6, "y", safe + 4, "class", "measure");
         labels(svg, safe);
         inside.usual().filter(at -> at.toSeconds() <= seconds).ifPresent(at -> {
             double x = x(at.toMillis() / 1_000.0);
@@ -225,9 +225,9 @@ public final class RoundPicture {
 
     /** What the cook does at the beginning of a spell, over the strip. */
     private static void act(Svg svg, Spell spell, double at) {
-        String done = spell.pour().micrograms() > 0
-                ? "+" + Say.grams(spell.pour().grams())
-                : spell.turn() ? "turn" : spell.fat() ? "fat" : "";
+        Sentence done = spell.pour().micrograms() > 0
+                ? Sentence.of("+", Say.grams(spell.pour().grams()))
+                : spell.turn() ? Sentence.of("turn") : spell.fat() ? Sentence.of("fat") : Sentence.of("");
         if (!done.isEmpty()) {
             svg.text(done, "x", at + 13, "y", STRIP + STRIP_HIGH + 15, "class", "spell-act");
         }

@@ -1,10 +1,11 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Band;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import ironpin.wording.Span;
 import java.time.Duration;
 import java.time.LocalDate;
@@ -26,47 +27,47 @@ public final class Say {
     private Say() {}
 
     /** Whole grams, as in "1,091 g". */
-    public static String grams(double grams) {
-        return Quoted.mass(grams, 0);
+    public static Sentence grams(double grams) {
+        return Quantity.mass(grams, 0);
     }
 
     /** As a scale is asked for it. */
-    public static String weighed(Mass mass) {
-        return Quoted.weighed(mass);
+    public static Sentence weighed(Mass mass) {
+        return Quantity.weighed(mass);
     }
 
     /** Tenths of a gram. */
-    public static String fineGrams(double grams) {
-        return Quoted.mass(grams, 1);
+    public static Sentence fineGrams(double grams) {
+        return Quantity.mass(grams, 1);
     }
 
     /** A temperature in whole degrees. */
-    public static String celsius(double celsius) {
-        return Quoted.temperature(celsius);
+    public static Sentence celsius(double celsius) {
+        return Quantity.temperature(celsius);
     }
 
     /** A length in whole millimetres. */
-    public static String mm(double millimetres) {
-        return Quoted.length(millimetres, 0);
+    public static Sentence mm(double millimetres) {
+        return Quantity.length(millimetres, 0);
     }
 
     /** A length in tenths of a millimetre. */
-    public static String fineMm(double millimetres) {
-        return Quoted.length(millimetres, 1);
+    public static Sentence fineMm(double millimetres) {
+        return Quantity.length(millimetres, 1);
     }
 
     /** A volume in whole millilitres. */
-    public static String ml(double millilitres) {
-        return Quoted.volume(millilitres);
+    public static Sentence ml(double millilitres) {
+        return Quantity.volume(millilitres);
     }
 
     /** The unit of "mass", "length" or "temperature"; nothing for anything else. */
-    public static String unit(String dimension) {
+    public static Sentence unit(String dimension) {
         return switch (dimension) {
-            case "mass" -> Quoted.unit(Dimension.MASS);
-            case "temperature" -> Quoted.unit(Dimension.TEMPERATURE);
-            case "length" -> Quoted.unit(Dimension.LENGTH);
-            default -> "";
+            case "mass" -> Quantity.unit(Dimension.MASS);
+            case "temperature" -> Quantity.unit(Dimension.TEMPERATURE);
+            case "length" -> Quantity.unit(Dimension.LENGTH);
+            default -> Sentence.of("");
         };
     }
 
@@ -76,10 +77,9 @@ public final class Say {
     }
 
     /** Two masses with one unit, as in "120 and 150 g". */
-    public static String plainRange(Band<Mass> range) {
+    public static Sentence plainRange(Band<Mass> range) {
         int decimals = range.high().grams() < 20 ? 1 : 0;
-        return Quoted.number(Dimension.MASS, range.low().grams(), decimals) + " and "
-                + Quoted.brief(Dimension.MASS, range.high().grams(), decimals);
+        return Sentence.of(Quantity.number(Dimension.MASS, range.low().grams(), decimals), " and ", Quantity.brief(Dimension.MASS, range.high().grams(), decimals));
     }
 
     /** The time of day. */

@@ -1,5 +1,6 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Sentence;
 import ironpin.heat.HeatPiece;
 import ironpin.heat.HeatRun;
 import ironpin.plan.InsidePiece;
@@ -30,8 +31,7 @@ public final class SectionPicture {
                 "section-picture",
                 SIZE,
                 SIZE,
-                "A piece cut across: " + Say.celsius(run.core()[sample]) + " where it is coldest, "
-                        + Say.celsius(run.surface()[sample]) + " at the skin (est.).");
+                Sentence.of("A piece cut across: ", Say.celsius(run.core()[sample]), " where it is coldest, ", Say.celsius(run.surface()[sample]), " at the skin (est.)."));
         for (int ring = RINGS - 1; ring >= 0; ring--) {
             for (int part = 0; part < PARTS; part++) {
                 String heat = "heat-" + step(celsius(run, sample, ring, part));

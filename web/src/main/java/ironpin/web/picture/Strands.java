@@ -1,5 +1,7 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Sentence;
+
 /**
  * Draws strands across a ribbon. Across, places are percentages, so that the picture stretches with the page while its text keeps
  * its size; down, they are pixels.
@@ -78,7 +80,7 @@ final class Strands {
         }
     }
 
-    void text(String said, double x, double y, String anchor, String cssClass) {
+    void text(Sentence said, double x, double y, String anchor, String cssClass) {
         svg.text(said, "x", Svg.number(x) + "%", "y", y, "text-anchor", anchor, "class", cssClass);
     }
 }

@@ -1,5 +1,6 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Sentence;
 import ironpin.style.Style;
 
 /** A style as it is offered: one piece over what cooks it. */
@@ -9,7 +10,7 @@ public final class StylePicture {
     /** The drawing of a style. */
     public static String of(Style style) {
         Svg svg = Svg.picture(
-                "style-picture", 160, 110, style.name() + ", " + style.method().done());
+                "style-picture", 160, 110, Sentence.of(style.name() + ", " + style.method().done()));
         String tone = Tones.of(style.filling().kind());
         svg.open(
                 "g",

@@ -1,5 +1,6 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Decimal;
 import org.springframework.web.util.HtmlUtils;
 
@@ -8,7 +9,7 @@ public final class Svg {
     private final StringBuilder out = new StringBuilder(2_048);
 
     /** A picture with a text equivalent, in user units that scale to the space it gets. */
-    public static Svg picture(String cssClass, double width, double height, String description) {
+    public static Svg picture(String cssClass, double width, double height, Sentence description) {
         return new Svg()
                 .open(
                         "svg",
@@ -25,7 +26,7 @@ public final class Svg {
     }
 
     /** A picture with a scale on which something is dragged, at the same places of its width whatever is shown. */
-    static Svg dragged(String cssClass, double width, double height, String description, Scale scale) {
+    static Svg dragged(String cssClass, double width, double height, Sentence description, Scale scale) {
         return new Svg()
                 .open(
                         "svg",

@@ -1,5 +1,6 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Sentence;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
 import ironpin.wording.Count;
@@ -26,7 +27,7 @@ public final class TablePicture {
                     .append(lot.lot().name());
         }
         Svg svg = Svg.picture(
-                "table-picture", columns * PLATE, rows * PLATE + (eaters > plates ? 20 : 2), said.toString());
+                "table-picture", columns * PLATE, rows * PLATE + (eaters > plates ? 20 : 2), Sentence.of(said.toString()));
         plan.lots()
                 .forEach(lot -> FoldShape.define(
                         svg,

@@ -1,5 +1,6 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Sentence;
 import ironpin.cook.VesselKind;
 import ironpin.cook.VesselPacking;
 import ironpin.plan.LotPlan;
@@ -21,8 +22,7 @@ public final class VesselPicture {
         int tiers = lot.lot().vessel().tiers();
         int shown = shown(lot, most);
         String where = tiers > 1 ? " on each of " + tiers + " tiers" : "";
-        String said = "A " + lot.lot().vessel().kind().label() + " of " + Say.mm(2 * packing.radiusMm()) + " with "
-                + shown + " pieces" + where + ".";
+        Sentence said = Sentence.of("A ", lot.lot().vessel().kind().label(), " of ", Say.mm(2 * packing.radiusMm()), " with ", shown, " pieces", where, ".");
         Svg svg = Svg.picture("vessel-picture", SIZE, SIZE + 26, said);
         double r = SIZE / 2 - 8;
         double scale = r / packing.radiusMm();
@@ -67,7 +67,7 @@ public final class VesselPicture {
                 ? ", " + (most - shown) + " more among them"
                 : "";
         svg.text(
-                Say.mm(2 * packing.radiusMm()) + (tiers > 1 ? ", " + tiers + " tiers" : under) + ", to scale",
+                Sentence.of(Say.mm(2 * packing.radiusMm()), tiers > 1 ? ", " + tiers + " tiers" : under, ", to scale"),
                 "x",
                 middle,
                 "y",

@@ -1,5 +1,6 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Sentence;
 import ironpin.dough.Mixing;
 import ironpin.dough.Scald;
 import ironpin.dough.Waters;
@@ -26,10 +27,7 @@ public final class WaterPicture {
         Band<Temperature> reach = new Band<>(waters.tap(), waters.kettle());
         Mixing.Split split = lot.mixing().split(reach.clamp(lot.dough().water()), waters.tap(), waters.kettle());
         double mixed = lot.mixed().celsius();
-        String said = Say.grams(split.kettle().grams()) + " from the kettle and "
-                + Say.grams(split.tap().grams()) + " from the tap mix to "
-                + Say.celsius(mixed) + " (est.), scald share "
-                + Say.plain(Scald.share(lot.mixed()), 2) + "; starch scalds from about " + Say.celsius(58) + ".";
+        Sentence said = Sentence.of(Say.grams(split.kettle().grams()), " from the kettle and ", Say.grams(split.tap().grams()), " from the tap mix to ", Say.celsius(mixed), " (est.), scald share ", Say.plain(Scald.share(lot.mixed()), 2), "; starch scalds from about ", Say.celsius(58), ".");
         Svg svg = Svg.picture("water-picture", 300, 200, said);
         double total = lot.mixing().water().grams();
         beaker(svg, 6, split.kettle().grams(), total, "kettle", waters.kettle(), "water-hot");

@@ -1,5 +1,6 @@
 package ironpin.web.picture;
 
+import ironpin.quantity.Sentence;
 import ironpin.plan.LotPlan;
 import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.StuffedBread;
@@ -29,9 +30,7 @@ public final class WrapperPicture {
     private static String wrapper(LotPlan lot, WrapperProfile profile) {
         double mm = profile.diameter().millimetres();
         double r = 95 * mm / WIDEST;
-        String said = "A disc of " + Say.mm(mm) + ", "
-                + Say.fineMm(profile.rim().millimetres()) + " thick at the rim and "
-                + Say.fineMm(profile.centre().millimetres()) + " in the middle.";
+        Sentence said = Sentence.of("A disc of ", Say.mm(mm), ", ", Say.fineMm(profile.rim().millimetres()), " thick at the rim and ", Say.fineMm(profile.centre().millimetres()), " in the middle.");
         Svg svg = Svg.dragged("wrapper-picture", WIDTH, 250, said, RULER);
         String tone = Tones.of(lot.dough().family());
         outline(svg, lot, r, tone);
@@ -52,7 +51,7 @@ public final class WrapperPicture {
                         + Svg.number(base - centre) + " L" + right + " " + Svg.number(base - rim) + " V" + base + " Z");
         svg.add("path", "d", "M" + (left - 12) + " " + base + " H" + (right + 12), "class", "line-ink");
         svg.text(
-                Say.fineMm(profile.rim().millimetres()) + " rim",
+                Sentence.of(Say.fineMm(profile.rim().millimetres()), " rim"),
                 "x",
                 left,
                 "y",
@@ -60,7 +59,7 @@ public final class WrapperPicture {
                 "class",
                 "measure");
         svg.text(
-                Say.fineMm(profile.centre().millimetres()) + " in the middle",
+                Sentence.of(Say.fineMm(profile.centre().millimetres()), " in the middle"),
                 "x",
                 middle,
                 "y",
@@ -86,8 +85,7 @@ public final class WrapperPicture {
                 "wrapper-picture",
                 WIDTH,
                 250,
-                "A " + wrapper.shape().label() + " wrapper of " + Say.mm(mm) + ", "
-                        + Say.fineMm(wrapper.thick().millimetres()) + " thick all over.");
+                Sentence.of("A ", wrapper.shape().label(), " wrapper of ", Say.mm(mm), ", ", Say.fineMm(wrapper.thick().millimetres()), " thick all over."));
         double half = 105 * Math.min(1, mm / 100);
         if (wrapper.shape() == BoughtWrapper.Shape.ROUND) {
             svg.add("circle", "cx", 125, "cy", 115, "r", half, "class", Tones.skin(lot));
@@ -110,7 +108,7 @@ public final class WrapperPicture {
         svg.add("rect", "x", 290, "y", 150 - thick, "width", 360, "height", thick, "class", Tones.skin(lot));
         svg.add("path", "d", "M278 150 H662", "class", "line-ink");
         svg.text(
-                Say.fineMm(wrapper.thick().millimetres()) + " all over, nothing to roll",
+                Sentence.of(Say.fineMm(wrapper.thick().millimetres()), " all over, nothing to roll"),
                 "x",
                 290,
                 "y",
@@ -123,9 +121,7 @@ public final class WrapperPicture {
 
     private static String bread(LotPlan lot, StuffedBread bread) {
         double mm = bread.diameter().millimetres();
-        String said = "A bread of " + Say.mm(mm) + ", "
-                + Say.fineMm(bread.thickness().millimetres()) + " thick with "
-                + Say.fineMm(bread.skin().millimetres()) + " of skin on either side.";
+        Sentence said = Sentence.of("A bread of ", Say.mm(mm), ", ", Say.fineMm(bread.thickness().millimetres()), " thick with ", Say.fineMm(bread.skin().millimetres()), " of skin on either side.");
         Svg svg = Svg.dragged("wrapper-picture", WIDTH, 250, said, BREAD_RULER);
         double r = 100 * mm / BREAD_RULER.high();
         svg.add(
@@ -184,8 +180,7 @@ public final class WrapperPicture {
                         "class",
                         Tones.of(lot.filling().kind()));
         svg.text(
-                Say.fineMm(bread.skin().millimetres()) + " of skin, "
-                        + Say.fineMm(bread.thickness().millimetres()) + " in all",
+                Sentence.of(Say.fineMm(bread.skin().millimetres()), " of skin, ", Say.fineMm(bread.thickness().millimetres()), " in all"),
                 "x",
                 left,
                 "y",
@@ -226,7 +221,7 @@ public final class WrapperPicture {
         svg.text(Say.mm(mm), "x", scale.right() + 14, "y", 237, "class", "measure");
     }
 
-    private static void dimension(Svg svg, double from, double to, double y, String text) {
+    private static void dimension(Svg svg, double from, double to, double y, Sentence text) {
         svg.add(
                 "path",
                 "d",

@@ -1,8 +1,9 @@
 package ironpin.web.portion;
 
+import ironpin.quantity.Sentence;
 import ironpin.portion.Tally;
 import ironpin.quantity.Mass;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import ironpin.web.picture.Say;
 import ironpin.web.picture.Svg;
 import java.util.List;
@@ -25,13 +26,13 @@ final class DotsPicture {
     static String of(Weighing weighing) {
         Tally tally = weighing.tally();
         List<Mass> weighed = tally.weighed();
-        String said = weighed.size() + " of " + tally.planned() + " weighed. " + weighing.said();
-        Svg svg = Svg.picture("dots-picture", WIDTH, HEIGHT, said.strip());
+        Sentence said = Sentence.of(weighed.size(), " of ", tally.planned(), " weighed. ", weighing.said());
+        Svg svg = Svg.picture("dots-picture", WIDTH, HEIGHT, Sentence.of(said.strip()));
         double band = Tally.BAND * STEEP;
         svg.add("rect", "x", LEFT, "y", MIDDLE - band, "width", RIGHT - LEFT, "height", 2 * band, "class", "band");
         svg.add("path", "d", "M" + LEFT + " " + MIDDLE + " H" + RIGHT, "class", "line-ink thin");
         double plan = tally.plannedEach().grams();
-        svg.text(Quoted.mass(plan, 1), "x", LEFT - 6, "y", MIDDLE + 4, "text-anchor", "end", "class", "quiet-small");
+        svg.text(Quantity.mass(plan, 1), "x", LEFT - 6, "y", MIDDLE + 4, "text-anchor", "end", "class", "quiet-small");
         svg.text(
                 "+" + Say.plain(100 * Tally.BAND, 0) + " %",
                 "x",

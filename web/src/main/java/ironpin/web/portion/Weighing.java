@@ -1,11 +1,12 @@
 package ironpin.web.portion;
 
+import ironpin.quantity.Sentence;
 import ironpin.plan.LotPlan;
 import ironpin.portion.Evenness;
 import ironpin.portion.Tally;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import ironpin.store.WorkStore.What;
 import ironpin.web.picture.Say;
 import java.util.List;
@@ -59,35 +60,31 @@ public record Weighing(What what, Tally tally, int more, Optional<Evenness> hand
     }
 
     /** What the next one is to weigh, in words. */
-    public String target() {
+    public Sentence target() {
         return tally.target()
-                .map(mass -> Quoted.mass(mass.grams(), 1))
-                .orElse(complete() ? "all weighed" : "no dough is left for it");
+                .map(mass -> Quantity.mass(mass.grams(), 1))
+                .orElse(complete() ? Sentence.of("all weighed") : Sentence.of("no dough is left for it"));
     }
 
     /** Mean, spread and drift in a sentence; empty before the second. */
-    public String said() {
+    public Sentence said() {
         if (tally.spread().isEmpty()) {
-            return "";
+            return Sentence.of("");
         }
         double drift = tally.driftGrams().orElseThrow();
         long outside =
                 tally.weighed().stream().filter(one -> !tally.inBand(one)).count();
-        return "Mean " + Quoted.mass(tally.mean().orElseThrow().grams(), 1) + ", spread ±"
-                + Say.plain(PERCENT * tally.spread().get(), 1) + " %, "
-                + (Math.abs(drift) < 0.005 ? "no drift" : signed(drift) + " from one to the next") + "; " + outside
-                + " outside ±" + Say.plain(PERCENT * Tally.BAND, 0) + " %.";
+        return Sentence.of("Mean ", Quantity.mass(tally.mean().orElseThrow().grams(), 1), ", spread ±", Say.plain(PERCENT * tally.spread().get(), 1), " %, ", Math.abs(drift) < 0.005 ? "no drift" : Sentence.of(signed(drift), " from one to the next"), "; ", outside, " outside ±", Say.plain(PERCENT * Tally.BAND, 0), " %.");
     }
 
-    private static String signed(double grams) {
-        return (grams < 0 ? "−" : "+") + Quoted.number(Dimension.MASS, Math.abs(grams), 2) + " g";
+    private static Sentence signed(double grams) {
+        return Sentence.of(grams < 0 ? "−" : "+", Quantity.number(Dimension.MASS, Math.abs(grams), 2), " g");
     }
 
     /** The trade that helps most, in a sentence. */
     public Optional<String> trade() {
         return tally.trade()
-                .map(trade -> "Pinch " + Quoted.mass(trade.pinch().grams(), 0) + " from the " + ordinal(trade.from())
-                        + " and give it to the " + ordinal(trade.to()) + ".");
+                .map(trade -> Sentence.of("Pinch ", Quantity.mass(trade.pinch().grams(), 0), " from the ", ordinal(trade.from()), " and give it to the ", ordinal(trade.to()), "."));
     }
 
     /** What was learned of this cook, in a sentence. */

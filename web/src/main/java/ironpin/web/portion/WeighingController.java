@@ -1,5 +1,6 @@
 package ironpin.web.portion;
 
+import ironpin.quantity.Sentence;
 import ironpin.devices.scale.Reading;
 import ironpin.devices.scale.ScaleTraits;
 import ironpin.devices.scale.SimulatedHand;
@@ -94,12 +95,12 @@ class WeighingController {
         Mass mass;
         try {
             mass = TypedValue.read(
-                            grams, "g", Optional.of(Dimension.MASS), from.units(), Optional.empty(), CupStandard.US)
+                            grams, Sentence.of("g"), Optional.of(Dimension.MASS), from.units(), Optional.empty(), CupStandard.US)
                     .map(value -> Mass.ofGrams(value.metric()))
                     .orElseThrow(() -> new Refused("no mass"));
             WeightsFile.demand(mass);
         } catch (Refused odd) {
-            throw new NotChanged(id, from, new FieldError("weigh", 0, grams, "A piece weighs 0.1 to 500 g."));
+            throw new NotChanged(id, from, new FieldError("weigh", 0, grams, Sentence.of("A piece weighs 0.1 to 500 g.")));
         }
         return kept(id, from, model, lane -> keep(lane, what, mass));
     }

@@ -1,5 +1,6 @@
 package ironpin.web.practice;
 
+import ironpin.quantity.Sentence;
 import ironpin.hands.Drill;
 import ironpin.web.picture.Svg;
 import java.util.List;
@@ -22,7 +23,7 @@ final class GuessPicture {
                 "guess-picture",
                 WIDTH,
                 HEIGHT,
-                "The last " + shown.size() + " guesses, above the line too much, below too little.");
+                Sentence.of("The last " + shown.size() + " guesses, above the line too much, below too little."));
         svg.add("rect", "x", LEFT, "y", MIDDLE - 9, "width", WIDTH - LEFT, "height", 18, "class", "band");
         svg.add("path", "d", "M" + LEFT + " " + MIDDLE + " H" + WIDTH, "class", "line-ink");
         svg.text("too much", "x", 0, "y", 14, "class", "quiet-small")

@@ -1,10 +1,11 @@
 package ironpin.web.practice;
 
+import ironpin.quantity.Sentence;
 import ironpin.hands.Drill;
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.UnitSystem;
 import ironpin.refusal.Refused;
 import ironpin.store.WorkStore;
@@ -79,9 +80,7 @@ class PracticeController {
         double off = 100 * one.off();
         model.addAttribute(
                 "result",
-                "It weighs " + Quoted.mass(weighs.grams(), 1) + "; you said "
-                        + Quoted.mass(said.get().grams(), 1) + ", "
-                        + (Math.abs(off) < 0.5
+                Sentence.of("It weighs ", Quantity.mass(weighs.grams(), 1), "; you said ", Quantity.mass(said.get().grams(), 1), ", ", Math.abs(off) < 0.5
                                 ? "right on it."
                                 : Say.plain(Math.abs(off), 0) + " % too " + (off > 0 ? "much." : "little.")));
         show(chosen, Task.of(chosen, chosen.pick(ThreadLocalRandom.current().nextDouble())), model);
@@ -91,7 +90,7 @@ class PracticeController {
     private static Optional<Mass> read(String text) {
         try {
             return TypedValue.read(
-                            text, "g", Optional.of(Dimension.MASS), UnitSystem.METRIC, Optional.empty(), CupStandard.US)
+                            text, Sentence.of("g"), Optional.of(Dimension.MASS), UnitSystem.METRIC, Optional.empty(), CupStandard.US)
                     .map(value -> Mass.ofGrams(value.metric()))
                     .filter(mass -> mass.grams() >= LEAST_GRAMS && mass.grams() <= MOST_GRAMS);
         } catch (Refused odd) {

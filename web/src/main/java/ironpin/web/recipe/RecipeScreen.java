@@ -1,12 +1,13 @@
 package ironpin.web.recipe;
 
+import ironpin.quantity.Sentence;
 import ironpin.dough.DoughAddition;
 import ironpin.plan.Finding;
 import ironpin.plan.Saying;
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import ironpin.recipe.CupFit;
 import ironpin.recipe.Meaning;
 import ironpin.recipe.Place;
@@ -74,7 +75,7 @@ public final class RecipeScreen {
             boolean placed,
             String meaning,
             boolean meant,
-            String grams,
+            Sentence grams,
             String status,
             boolean unread,
             String note) {}
@@ -97,9 +98,9 @@ public final class RecipeScreen {
     private Line line(RecipeLine line) {
         RecipeLine.Choice choice = form.choices().getOrDefault(line.no(), RecipeLine.Choice.NONE);
         boolean unread = line.status() == RecipeLine.Status.NOT_READ;
-        String grams = line.grams()
-                .map(spread -> Quoted.weighed(Mass.ofGrams(spread.usual())))
-                .orElse("");
+        Sentence grams = line.grams()
+                .map(spread -> Quantity.weighed(Mass.ofGrams(spread.usual())))
+                .orElse(Sentence.of(""));
         List<String> notes = new ArrayList<>();
         if (!line.trouble().isEmpty()) {
             notes.add(Character.toUpperCase(line.trouble().charAt(0))

@@ -1,10 +1,11 @@
 package ironpin.web.recipe;
 
+import ironpin.quantity.Sentence;
 import ironpin.cook.VesselKind;
 import ironpin.dough.KneadSchool;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Length;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Spread;
 import ironpin.quantity.UnitSystem;
 import ironpin.recipe.RecipeHints;
@@ -71,7 +72,7 @@ enum StepField {
     private static final double SECONDS = 60;
 
     private final String label;
-    private final String unit;
+    private final Sentence unit;
     private final Optional<Dimension> dimension;
     private final double low;
     private final double high;
@@ -87,7 +88,7 @@ enum StepField {
             double high,
             Function<RecipeHints, Optional<Double>> read,
             BiFunction<RecipeHints, Optional<Double>, RecipeHints> write) {
-        this(label, unit, Optional.empty(), low, high, Map.of(), shown(read, Optional.empty()), null, write);
+        this(label, Sentence.of(unit), Optional.empty(), low, high, Map.of(), shown(read, Optional.empty()), null, write);
     }
 
     StepField(
@@ -99,7 +100,7 @@ enum StepField {
             BiFunction<RecipeHints, Optional<Double>, RecipeHints> write) {
         this(
                 label,
-                Quoted.unit(dimension),
+                Quantity.unit(dimension),
                 Optional.of(dimension),
                 low,
                 high,
@@ -117,7 +118,7 @@ enum StepField {
             BiFunction<RecipeHints, Optional<E>, RecipeHints> write) {
         this(
                 label,
-                "",
+                Sentence.of(""),
                 Optional.empty(),
                 0,
                 0,
@@ -131,7 +132,7 @@ enum StepField {
 
     StepField(
             String label,
-            String unit,
+            Sentence unit,
             Optional<Dimension> dimension,
             double low,
             double high,
@@ -153,8 +154,8 @@ enum StepField {
     private static Function<RecipeHints, Optional<String>> shown(
             Function<RecipeHints, Optional<Double>> read, Optional<Dimension> dimension) {
         return hints -> read.apply(hints).map(value -> dimension
-                .map(one -> Quoted.number(one, value, one == Dimension.MASS ? 1 : 0))
-                .orElseGet(() -> Say.plain(value, 1)));
+                .map(one -> Quantity.number(one, value, one == Dimension.MASS ? 1 : 0))
+                .orElseGet(() -> Sentence.of(Say.plain(value, 1))));
     }
 
     private static <E extends Enum<E>> Map<String, String> choices(E[] all, Function<E, String> words) {
@@ -180,7 +181,7 @@ enum StepField {
         return label;
     }
 
-    String unit() {
+    Sentence unit() {
         return unit;
     }
 
@@ -204,11 +205,11 @@ enum StepField {
     }
 
     /** What may be written, in words. */
-    String range() {
-        String range = dimension
-                .map(one -> Quoted.number(one, low, 0) + " and " + Quoted.brief(one, high, 0))
-                .orElseGet(() -> Say.plain(low, 0) + " and " + Say.plain(high, 0) + " " + unit);
-        return "Between " + range + ", or empty.";
+    Sentence range() {
+        Sentence range = dimension
+                .map(one -> Sentence.of(Quantity.number(one, low, 0), " and ", Quantity.brief(one, high, 0)))
+                .orElseGet(() -> Sentence.of(Sentence.of(Say.plain(low, 0), " and ", Say.plain(high, 0), " ", unit)));
+        return Sentence.of("Between ", range, ", or empty.");
     }
 
     RecipeHints choose(RecipeHints hints, Optional<String> name) {

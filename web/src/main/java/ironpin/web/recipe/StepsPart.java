@@ -1,5 +1,6 @@
 package ironpin.web.recipe;
 
+import ironpin.quantity.Sentence;
 import ironpin.amount.UnreadableAmount;
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.UnitSystem;
@@ -54,7 +55,7 @@ final class StepsPart {
      * @param error what is allowed, if what was typed is not
      */
     public record View(
-            String key, String label, String value, String unit, Map<String, String> choices, String error) {}
+            String key, String label, String value, Sentence unit, Map<String, String> choices, String error) {}
 
     /** What was read, with what was put right. */
     RecipeHints correct(RecipeHints read) {

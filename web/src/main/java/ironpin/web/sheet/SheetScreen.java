@@ -1,5 +1,6 @@
 package ironpin.web.sheet;
 
+import ironpin.quantity.Sentence;
 import ironpin.allergen.AllergenLines;
 import ironpin.batch.Batch;
 import ironpin.batch.Dough;
@@ -15,7 +16,7 @@ import ironpin.filling.SafeCore;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Mass;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import ironpin.web.page.Screen;
 import ironpin.web.picture.Say;
 import ironpin.wording.Count;
@@ -36,7 +37,7 @@ public final class SheetScreen {
     }
 
     /** A line that is weighed. */
-    public record Line(String name, String mass) {}
+    public record Line(Sentence name, Sentence mass) {}
 
     /**
      * A dough or a filling.
@@ -47,7 +48,7 @@ public final class SheetScreen {
      * @param steps what is done, in order
      * @param shares which lot gets what of it
      */
-    public record Made(String name, String total, List<Line> lines, List<String> steps, List<Line> shares) {}
+    public record Made(String name, Sentence total, List<Line> lines, List<String> steps, List<Line> shares) {}
 
     /**
      * A lot.
@@ -78,13 +79,13 @@ public final class SheetScreen {
         Balance.OfDough share = share(dough);
         List<Line> lines = new ArrayList<>();
         for (FlourShare part : dough.flours()) {
-            lines.add(line(part.flour().name(), part.share().of(share.made().flour())));
+            lines.add(line(Sentence.of(part.flour().name()), part.share().of(share.made().flour())));
         }
         for (DoughMasses.Part part : share.made().parts()) {
             if (!part.mass().isZero()) {
                 boolean water = part.addition() == DoughAddition.WATER;
-                String at = water ? " at " + Say.celsius(dough.water().celsius()) : "";
-                lines.add(line(dough.formula().line(part.addition()).name() + at, part.mass()));
+                Sentence at = water ? Sentence.of(" at ", Say.celsius(dough.water().celsius())) : Sentence.of("");
+                lines.add(line(Sentence.of(dough.formula().line(part.addition()).name(), at), part.mass()));
             }
         }
         String stem = "dough-" + dough.no() + ".";
@@ -101,8 +102,8 @@ public final class SheetScreen {
                 shares.add(to(lot, lot.share().doughEach()));
             }
         }
-        shares.add(line("hands and bench", share.lost()));
-        shares.add(line("left over", share.left()));
+        shares.add(line(Sentence.of("hands and bench"), share.lost()));
+        shares.add(line(Sentence.of("left over"), share.left()));
         return new Made(dough.name(), Say.grams(share.made().total().grams()), lines, steps, given(shares));
     }
 
@@ -119,9 +120,9 @@ public final class SheetScreen {
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < masses.size(); i++) {
             FillingLine line = filling.formula().lines().get(i);
-            lines.add(line(line.ingredient(), masses.get(i)));
+            lines.add(line(Sentence.of(line.ingredient()), masses.get(i)));
         }
-        List<String> steps = new ArrayList<>();
+        List<Sentence> steps = new ArrayList<>();
         for (OrderCard.Step step : OrderCard.of(
                         filling.formula(),
                         share.made(),
@@ -133,8 +134,8 @@ public final class SheetScreen {
                     switch (step.kind()) {
                         case PREPARE -> step.said();
                         case TASTE ->
-                            step.text() + " " + Say.grams(share.patty().grams()) + " of the filling.";
-                        default -> step.text() + " " + names(step) + ".";
+                            Sentence.of(step.text(), " ", Say.grams(share.patty().grams()), " of the filling.");
+                        default -> Sentence.of(step.text() + " " + names(step) + ".");
                     });
         }
         List<Line> shares = new ArrayList<>();
@@ -143,9 +144,9 @@ public final class SheetScreen {
                 shares.add(to(lot, lot.share().fillingEach()));
             }
         }
-        shares.add(line("the test patty", share.patty()));
-        shares.add(line("the bowl keeps", share.lost()));
-        shares.add(line("left over", share.left()));
+        shares.add(line(Sentence.of("the test patty"), share.patty()));
+        shares.add(line(Sentence.of("the bowl keeps"), share.lost()));
+        shares.add(line(Sentence.of("left over"), share.left()));
         return new Made(Name.first(filling.called()), Say.grams(share.made().grams()), lines, steps, given(shares));
     }
 
@@ -158,12 +159,12 @@ public final class SheetScreen {
     private static Line to(LotPlan lot, Mass each) {
         int pieces = lot.share().pieces();
         return new Line(
-                pieces + " " + Name.within(lot.lot().name()) + ", " + Say.fineGrams(each.grams()) + " each",
-                Quoted.weighed(each.times(pieces)));
+                Sentence.of(pieces, " ", Name.within(lot.lot().name()), ", ", Say.fineGrams(each.grams()), " each"),
+                Quantity.weighed(each.times(pieces)));
     }
 
     private static List<Line> given(List<Line> shares) {
-        String nothing = Quoted.weighed(Mass.ZERO);
+        Sentence nothing = Quantity.weighed(Mass.ZERO);
         return shares.stream().filter(line -> !line.mass().equals(nothing)).toList();
     }
 
@@ -176,29 +177,21 @@ public final class SheetScreen {
 
     private Pieces lot(LotPlan lot) {
         Batch batch = plan.batch();
-        List<String> how = new ArrayList<>();
+        List<Sentence> how = new ArrayList<>();
         Lot own = lot.lot();
         own.bought()
                 .ifPresentOrElse(
-                        wrapper -> how.add(Count.of(lot.packs().orElseThrow().packs(), "pack", "packs") + " of "
-                                + wrapper.perPack() + " bought wrappers."),
-                        () -> how.add("From the " + Name.within(lot.dough().name()) + ": cut "
-                                + Count.of(lot.rope().ropes(), "rope", "ropes") + " into "
-                                + lot.rope().longest() + " each, "
-                                + Say.fineGrams(lot.share().doughEach().grams()) + " a piece; roll to "
-                                + Say.mm(own.wide().millimetres()) + "."));
-        how.add("Fill with " + Say.fineGrams(lot.share().fillingEach().grams()) + " of the "
-                + lot.filling().called() + ": " + own.fold().label() + ".");
+                        wrapper -> how.add(Sentence.of(Count.of(lot.packs().orElseThrow().packs(), "pack", "packs") + " of "
+                                + wrapper.perPack() + " bought wrappers.")),
+                        () -> how.add(Sentence.of("From the ", Name.within(lot.dough().name()), ": cut ", Count.of(lot.rope().ropes(), "rope", "ropes"), " into ", lot.rope().longest(), " each, ", Say.fineGrams(lot.share().doughEach().grams()), " a piece; roll to ", Say.mm(own.wide().millimetres()), ".")));
+        how.add(Sentence.of("Fill with ", Say.fineGrams(lot.share().fillingEach().grams()), " of the ", lot.filling().called(), ": ", own.fold().label(), "."));
         List<Integer> rounds = lot.rounds().sizes();
         if (!rounds.isEmpty()) {
             SafeCore core = SafeCore.of(lot.filling().formula());
-            how.add(Name.first(own.method().done()) + " in " + Count.of(rounds.size(), "round", "rounds") + " of "
-                    + (rounds.size() == 1 ? "" : "at most ") + rounds.get(0) + ", "
-                    + Span.of(lot.roundTime()) + " each (est.); "
-                    + Say.celsius(core.core().celsius()) + " in the middle.");
+            how.add(Sentence.of(Name.first(own.method().done()), " in ", Count.of(rounds.size(), "round", "rounds"), " of ", rounds.size() == 1 ? "" : "at most ", rounds.get(0), ", ", Span.of(lot.roundTime()), " each (est.); ", Say.celsius(core.core().celsius()), " in the middle."));
         }
         if (lot.share().toFreezer() > 0) {
-            how.add(lot.share().toFreezer() + " of them to the freezer.");
+            how.add(Sentence.of(lot.share().toFreezer() + " of them to the freezer."));
         }
         return new Pieces(
                 lot.share().pieces() + " " + Name.within(own.name()),
@@ -209,7 +202,7 @@ public final class SheetScreen {
 
     private static String dip(Lot lot, int eaters) {
         List<String> parts = lot.dip().forEaters(eaters).stream()
-                .map(part -> Say.ml(part.millilitres()) + " " + part.ingredient())
+                .map(part -> Sentence.of(Say.ml(part.millilitres()), " ", part.ingredient()))
                 .toList();
         return parts.isEmpty() ? "" : lot.dip().name() + ": " + String.join(", ", parts) + ".";
     }
@@ -219,7 +212,7 @@ public final class SheetScreen {
         return AllergenLines.ofSupper(plan.batch()).said() + ". " + AllergenLines.NOT_COUNTED;
     }
 
-    private static Line line(String name, Mass mass) {
-        return new Line(name, Quoted.weighed(mass));
+    private static Line line(Sentence name, Mass mass) {
+        return new Line(Sentence.of(name), Quantity.weighed(mass));
     }
 }

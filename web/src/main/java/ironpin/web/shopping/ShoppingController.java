@@ -1,5 +1,6 @@
 package ironpin.web.shopping;
 
+import ironpin.quantity.Sentence;
 import ironpin.amount.UnreadableAmount;
 import ironpin.batch.Batch;
 import ironpin.batch.balance.Balance;
@@ -10,7 +11,7 @@ import ironpin.pantry.Price;
 import ironpin.plan.BatchPlan;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.UnitSystem;
 import ironpin.refusal.NotThere;
 import ironpin.shopping.ShoppingItem;
@@ -90,7 +91,7 @@ class ShoppingController {
         Optional<TypedValue> typed = read(item, value, Units.of(request));
         if (typed.isEmpty() || typed.get().metric() < 0 || typed.get().metric() > MOST_GRAMS) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            String range = "Between 0 and " + Quoted.brief(Dimension.MASS, MOST_GRAMS, 0) + ".";
+            Sentence range = Sentence.of("Between 0 and ", Quantity.brief(Dimension.MASS, MOST_GRAMS, 0), ".");
             return show(id, Optional.of(new FieldError(item, 0, value, range)), fragment, model);
         }
         Mass have = Mass.ofGrams(typed.get().metric());
@@ -115,7 +116,7 @@ class ShoppingController {
         try {
             return TypedValue.read(
                     value,
-                    "",
+                    Sentence.of(""),
                     Optional.of(Dimension.MASS),
                     units,
                     FoodName.read(item).food(),
@@ -139,7 +140,7 @@ class ShoppingController {
         boolean none = value.isBlank();
         if (!none && (typed.isEmpty() || typed.getAsDouble() < 0 || typed.getAsDouble() > MOST_PRICE)) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            FieldError error = new FieldError(item, PRICE, value, "Between 0 and 1,000, or empty.");
+            FieldError error = new FieldError(item, PRICE, value, Sentence.of("Between 0 and 1,000, or empty."));
             return show(id, Optional.of(error), fragment, model);
         }
         shopping.price(item, none ? Optional.empty() : Optional.of(Price.perKilogram(typed.getAsDouble())));

@@ -1,10 +1,11 @@
 package ironpin.web.shopping;
 
+import ironpin.quantity.Sentence;
 import ironpin.pantry.Price;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
-import ironpin.quantity.Quoted;
+import ironpin.quantity.Quantity;
 import ironpin.shopping.Aisle;
 import ironpin.shopping.Cost;
 import ironpin.shopping.ShoppingItem;
@@ -76,7 +77,7 @@ public record ShoppingScreen(
         public String needed() {
             return item.packs()
                     .map(packs -> Count.of(packs, "pack", "packs"))
-                    .orElseGet(() -> Quoted.weighed(item.needed()));
+                    .orElseGet(() -> Quantity.weighed(item.needed()));
         }
 
         /** What is left to buy, in words. */
@@ -131,9 +132,9 @@ public record ShoppingScreen(
         Optional<FieldError> mine = refused.filter(
                 error -> error.field().equals(item.key()) && !error.of(item.key(), ShoppingController.PRICE));
         Optional<FieldError> priced = refused.filter(error -> error.of(item.key(), ShoppingController.PRICE));
-        String shown = known.have().isZero()
-                ? "0"
-                : Quoted.number(Dimension.MASS, known.have().grams(), 0);
+        Sentence shown = known.have().isZero()
+                ? Sentence.of("0")
+                : Quantity.number(Dimension.MASS, known.have().grams(), 0);
         Optional<Price> price = Optional.ofNullable(prices.get(item.key()));
         return new Row(
                 item,
@@ -141,11 +142,11 @@ public record ShoppingScreen(
                 known.have(),
                 known.inBasket(),
                 mine.map(FieldError::typed).orElse(shown),
-                mine.map(FieldError::message).orElse(""),
+                mine.map(FieldError::message).orElse(Sentence.of("")),
                 priced.map(FieldError::typed)
                         .orElse(price.map(one -> Say.plain(one.perKilogram(), 2))
                                 .orElse("")),
-                priced.map(FieldError::message).orElse(""),
+                priced.map(FieldError::message).orElse(Sentence.of("")),
                 price.isEmpty()
                         ? ""
                         : Decimal.fixed(Cost.of(List.of(item), prices).sum(), 2),

@@ -1,5 +1,6 @@
 package ironpin.web.table;
 
+import ironpin.quantity.Sentence;
 import ironpin.batch.Batch;
 import ironpin.batch.edit.DipComposing;
 import ironpin.dip.Dip;
@@ -49,7 +50,7 @@ class DipController {
     @PostMapping("/name")
     String rename(@PathVariable long id, @RequestParam String name, From from, Model model) {
         if (bad(name)) {
-            throw new NotChanged(id, from, new FieldError("dip-name", 0, name, NAME_RULE));
+            throw new NotChanged(id, from, new FieldError("dip-name", 0, name, Sentence.of(NAME_RULE)));
         }
         return changes.change(
                 id, from, model, "dip: " + name.strip(), batch -> DipComposing.rename(batch, from.lotOf(batch), name));
@@ -58,7 +59,7 @@ class DipController {
     @PostMapping("/add")
     String add(@PathVariable long id, @RequestParam String name, From from, Model model) {
         if (bad(name)) {
-            throw new NotChanged(id, from, new FieldError("dip-line", NEW_LINE, name, NAME_RULE));
+            throw new NotChanged(id, from, new FieldError("dip-line", NEW_LINE, name, Sentence.of(NAME_RULE)));
         }
         return changes.change(
                 id, from, model, "dip with " + name.strip(), batch -> DipComposing.add(batch, from.lotOf(batch), name));
@@ -85,11 +86,11 @@ class DipController {
             From from,
             Model model) {
         if (bad(name)) {
-            throw new NotChanged(id, from, new FieldError("dip-line", index, name, NAME_RULE));
+            throw new NotChanged(id, from, new FieldError("dip-line", index, name, Sentence.of(NAME_RULE)));
         }
         OptionalDouble number = TypedNumber.read(parts, "");
         if (number.isEmpty() || number.getAsDouble() <= 0 || number.getAsDouble() > MOST_PARTS) {
-            throw new NotChanged(id, from, new FieldError("dip-parts", index, parts, PARTS_RULE));
+            throw new NotChanged(id, from, new FieldError("dip-parts", index, parts, Sentence.of(PARTS_RULE)));
         }
         Dip.Part part = new Dip.Part(name.strip(), number.getAsDouble());
         return changes.changeSeen(

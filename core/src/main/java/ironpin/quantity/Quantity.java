@@ -1,0 +1,79 @@
+package ironpin.quantity;
+
+/**
+ * A number of a dimension in a {@link Sentence}, as it is kept: in which units it is read is chosen when it is read.
+ *
+ * @param value in the dimension's metric unit
+ * @param decimals of it, 0 to 4
+ */
+public record Quantity(Dimension dimension, Form form, double value, int decimals) {
+    /** How a quantity stands in the text. */
+    public enum Form {
+        /** With its unit, fixed decimals, thousands apart. */
+        FULL,
+        /** With its unit, no zeros at the end. */
+        SHORT,
+        /** The bare number, as a field takes it. */
+        NUMBER,
+        /** The unit alone. */
+        UNIT,
+        /** What an arrow key adds in a field, a bare number. */
+        STEP
+    }
+
+    private static final double FINE_GRAMS = 50;
+
+    /** A mass with its unit. @param decimals of grams, 0 or 1 */
+    public static Sentence mass(double grams, int decimals) {
+        return one(Dimension.MASS, Form.FULL, grams, decimals);
+    }
+
+    /** A mass as a kitchen scale is asked for it: below 50 g to a tenth of a gram, above to the gram. */
+    public static Sentence weighed(Mass mass) {
+        return mass(mass.grams(), mass.grams() < FINE_GRAMS ? 1 : 0);
+    }
+
+    /** A temperature with its unit, in whole degrees. */
+    public static Sentence temperature(double celsius) {
+        return one(Dimension.TEMPERATURE, Form.SHORT, celsius, 0);
+    }
+
+    /** A length with its unit. @param decimals of millimetres, 0 or 1 */
+    public static Sentence length(double millimetres, int decimals) {
+        return one(Dimension.LENGTH, Form.SHORT, millimetres, decimals);
+    }
+
+    /** A volume with its unit. */
+    public static Sentence volume(double millilitres) {
+        return one(Dimension.VOLUME, Form.FULL, millilitres, 0);
+    }
+
+    /** The mass of a length of rope with its unit. */
+    public static Sentence massPerLength(double gramsPerCm) {
+        return one(Dimension.MASS_PER_LENGTH, Form.FULL, gramsPerCm, 1);
+    }
+
+    /** A quantity with its unit, without zeros at the end. */
+    public static Sentence brief(Dimension dimension, double value, int decimals) {
+        return one(dimension, Form.SHORT, value, decimals);
+    }
+
+    /** The bare number of a quantity. */
+    public static Sentence number(Dimension dimension, double value, int decimals) {
+        return one(dimension, Form.NUMBER, value, decimals);
+    }
+
+    /** The unit of a quantity. */
+    public static Sentence unit(Dimension dimension) {
+        return one(dimension, Form.UNIT, 0, 0);
+    }
+
+    /** A sensible step in a field whose metric step this is. */
+    public static Sentence step(Dimension dimension, double metricStep) {
+        return one(dimension, Form.STEP, metricStep, 2);
+    }
+
+    private static Sentence one(Dimension dimension, Form form, double value, int decimals) {
+        return Sentence.of(new Quantity(dimension, form, value, decimals));
+    }
+}
