@@ -6,7 +6,7 @@ package ironpin.quantity;
  * @param value in the dimension's metric unit
  * @param decimals of it, 0 to 4
  */
-public record Quantity(Dimension dimension, Form form, double value, int decimals) {
+public record Quantity(Dimension dimension, Form form, double value, int decimals) implements Sentence.Part {
     /** How a quantity stands in the text. */
     public enum Form {
         /** With its unit, fixed decimals, thousands apart. */

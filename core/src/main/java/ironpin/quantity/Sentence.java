@@ -2,7 +2,7 @@ package ironpin.quantity;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
+import java.util.function.UnaryOperator;
 
 /**
  * Words and quantities in a row, without units yet: what is worked out and kept never depends on the units somebody likes to read.
@@ -11,24 +11,29 @@ import java.util.Objects;
 public final class Sentence {
     public static final Sentence EMPTY = new Sentence(List.of());
 
-    /** Strings, and quantities between them. */
-    private final List<Object> parts;
+    /** What stands in a sentence. */
+    public sealed interface Part permits Words, Quantity {}
 
-    private Sentence(List<Object> parts) {
+    /** Text that is the same in all units, never empty. */
+    public record Words(String text) implements Part {}
+
+    private final List<Part> parts;
+
+    private Sentence(List<Part> parts) {
         this.parts = parts;
     }
 
     /** These in a row: words, quantities, sentences; anything else as Java writes it. */
     public static Sentence of(Object... words) {
-        List<Object> parts = new ArrayList<>(words.length);
+        List<Part> parts = new ArrayList<>(words.length);
         for (Object word : words) {
             if (word instanceof Sentence sentence) {
                 sentence.parts.forEach(part -> append(parts, part));
             } else {
-                append(parts, word instanceof Quantity ? word : String.valueOf(word));
+                append(parts, word instanceof Part part ? part : new Words(String.valueOf(word)));
             }
         }
-        return new Sentence(List.copyOf(parts));
+        return parts.isEmpty() ? EMPTY : new Sentence(List.copyOf(parts));
     }
 
     /** One after another with these words between them. */
@@ -43,38 +48,43 @@ public final class Sentence {
         return of(words.toArray());
     }
 
-    private static void append(List<Object> parts, Object part) {
+    private static void append(List<Part> parts, Part part) {
         int last = parts.size() - 1;
-        if (part instanceof String words && last >= 0 && parts.get(last) instanceof String before) {
-            parts.set(last, before + words);
-        } else if (!"".equals(part)) {
+        if (part instanceof Words words && last >= 0 && parts.get(last) instanceof Words before) {
+            parts.set(last, new Words(before.text + words.text));
+        } else if (!(part instanceof Words words && words.text.isEmpty())) {
             parts.add(part);
         }
     }
 
     /** The text, every quantity in these units. */
     public String render(UnitSystem units) {
-        if (parts.size() == 1 && parts.get(0) instanceof String words) {
-            return words;
+        if (parts.size() == 1 && parts.get(0) instanceof Words words) {
+            return words.text;
         }
         StringBuilder text = new StringBuilder();
-        for (Object part : parts) {
-            text.append(part instanceof Quantity quantity ? units.say(quantity) : part);
+        for (Part part : parts) {
+            text.append(part instanceof Quantity quantity ? units.say(quantity) : ((Words) part).text);
         }
         return text.toString();
+    }
+
+    /** What it is made of, for whoever keeps it; no two words stand beside each other. */
+    public List<Part> parts() {
+        return parts;
     }
 
     public boolean isEmpty() {
         return parts.isEmpty();
     }
 
-    /** With its first letter large, where it begins with a word. */
-    public Sentence capitalized() {
-        if (isEmpty() || !(parts.get(0) instanceof String words)) {
+    /** With other words at its beginning, where it begins with words: with a large letter, or a small one. */
+    public Sentence beginning(UnaryOperator<String> change) {
+        if (isEmpty() || !(parts.get(0) instanceof Words words)) {
             return this;
         }
-        List<Object> other = new ArrayList<>(parts);
-        other.set(0, words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1));
+        List<Part> other = new ArrayList<>(parts);
+        other.set(0, new Words(change.apply(words.text)));
         return new Sentence(List.copyOf(other));
     }
 
@@ -85,12 +95,12 @@ public final class Sentence {
 
     @Override
     public int hashCode() {
-        return Objects.hash(parts);
+        return parts.hashCode();
     }
 
-    /** In metric units: for whoever looks at a record while mending, never for a page. */
+    /** For whoever looks at a record while mending; not text, so that one that was never rendered is seen at once. */
     @Override
     public String toString() {
-        return render(UnitSystem.METRIC);
+        return "Sentence" + parts;
     }
 }

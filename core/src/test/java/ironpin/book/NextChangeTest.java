@@ -115,7 +115,7 @@ public class NextChangeTest {
         Outcome over = new Outcome(
                 72, 0, 0, 0, NONE, Mass.ofGrams(58), SkinVerdict.RIGHT, FillingVerdict.RIGHT, Optional.empty(), "");
         Suggestion suggestion = after("boiled-crescent", over).orElseThrow();
-        assertEquals(UnitSystem.METRIC.say(suggestion.seen()), "58 g of filling was over.");
+        assertEquals(suggestion.seen().render(UnitSystem.METRIC), "58 g of filling was over.");
         assertEquals(suggestion.fix().orElseThrow().value(), 18.8, 1e-9);
     }
 

@@ -72,7 +72,7 @@ public class DayPlanTest {
         assertEquals(rounds.size(), plan.lot(1).rounds().sizes().size());
         String core = Math.round(SafeCore.of(batch.filling(1).formula()).core().celsius()) + " °C";
         for (Task round : rounds) {
-            assertTrue(UnitSystem.METRIC.say(round.detail()).contains(core), round.detail());
+            assertTrue(round.detail().render(UnitSystem.METRIC).contains(core), round.detail());
             Duration spells = round.spells().stream().map(CookStep::time).reduce(Duration.ZERO, Duration::plus);
             assertEquals(round.time(), spells.plusMinutes(1));
             assertTrue(round.timed());

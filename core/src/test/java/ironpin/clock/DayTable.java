@@ -21,7 +21,7 @@ final class DayTable {
     static List<String> rows(String situation) {
         return BatchPlan.of(Situation.batch(situation)).day().tasks().stream()
                 .map(DayTable::row)
-                .map(UnitSystem.METRIC::say)
+                .map(one -> one.render(UnitSystem.METRIC))
                 .toList();
     }
 

@@ -23,7 +23,7 @@ public class OrderCardTest {
 
     private static List<String> said(OrderCard card) {
         return card.steps().stream()
-                .map(step -> UnitSystem.METRIC.say(step.said()))
+                .map(step -> step.said().render(UnitSystem.METRIC))
                 .toList();
     }
 

@@ -45,7 +45,7 @@ public class DoughFindingsTest {
     private static String said(Batch batch) {
         return Findings.at(Station.DOUGH, BatchPlan.of(batch), 1).stream()
                 .map(one -> one.level().label() + ": " + one.figure() + " " + one.text() + " " + one.why())
-                .map(UnitSystem.METRIC::say)
+                .map(one -> one.render(UnitSystem.METRIC))
                 .collect(Collectors.joining("\n"));
     }
 
@@ -151,7 +151,7 @@ public class DoughFindingsTest {
         LotPlan cold = BatchPlan.of(DoughField.REST.write(start("boiled-crescent"), Address.dough(1), 600))
                 .lot(1);
         assertTrue(Findings.cautions(Station.DOUGH, cold).contains(Caution.COLD_REST));
-        assertTrue(UnitSystem.US.say(Caution.COLD_REST.text()).contains("41 °F"));
+        assertTrue(Caution.COLD_REST.text().render(UnitSystem.US).contains("41 °F"));
     }
 
     @Test
@@ -162,15 +162,14 @@ public class DoughFindingsTest {
             for (Station station : Station.values()) {
                 for (Finding one : Findings.at(station, plan, 1)) {
                     for (UnitSystem units : UnitSystem.values()) {
-                        String said = units.say(one.figure() + one.text() + one.why());
+                        String said = one.figure() + one.text() + one.why().render(units);
                         assertTrue(said.chars().allMatch(c -> c < 0xE000 || c > 0xF8FF), said);
                         assertFalse(said.contains("NaN") || said.contains("Infinity"), said);
                     }
                 }
             }
             plan.timetable().slots().forEach(slot -> {
-                String title =
-                        UnitSystem.US.say(slot.task().title() + slot.task().detail());
+                String title = slot.task().title() + slot.task().detail().render(UnitSystem.US);
                 assertFalse(title.matches(".*\\d (g|°C|mm)\\b.*"), title);
             });
         }

@@ -96,10 +96,10 @@ public class FindingsTest {
                 Address.lot(1),
                 14);
         Finding over = Findings.at(Station.PORTION, BatchPlan.of(batch), 1).get(0);
-        assertEquals(UnitSystem.METRIC.say(over.figure()), "4.1 g");
-        assertEquals(UnitSystem.US.say(over.figure()), "0.145 oz");
+        assertEquals(over.figure().render(UnitSystem.METRIC), "4.1 g");
+        assertEquals(over.figure().render(UnitSystem.US), "0.145 oz");
         // 4.1 g over 66 pieces is less than a tenth of a gram each: only less flour helps.
-        assertEquals(UnitSystem.METRIC.say(over.fix().orElseThrow().label()), "Weigh only 618 g of flour");
+        assertEquals(over.fix().orElseThrow().label().render(UnitSystem.METRIC), "Weigh only 618 g of flour");
         assertTrue(over.others().isEmpty());
         Batch bigger = CountField.DOUGH_EACH.write(batch, Address.lot(1), 15.5);
         Finding shared = Findings.at(Station.PORTION, BatchPlan.of(bigger), 1).get(0);

@@ -29,7 +29,7 @@ final class SituationTable {
     }
 
     static String row(Finding finding) {
-        return finding.saying().name() + " " + finding.level().label() + " | "
-                + UnitSystem.METRIC.say(finding.figure() + " " + finding.text());
+        return finding.saying().name() + " " + finding.level().label() + " | " + finding.figure() + " "
+                + finding.text().render(UnitSystem.METRIC);
     }
 }

@@ -39,8 +39,8 @@ public class UnitSystemTest {
 
     @Test(dataProvider = "said")
     public void quantitiesAreSaidInTheUnitsOfTheReader(String text, String metric, String us) {
-        assertEquals(UnitSystem.METRIC.say(text), metric);
-        assertEquals(UnitSystem.US.say(text), us);
+        assertEquals(text.render(UnitSystem.METRIC), metric);
+        assertEquals(text.render(UnitSystem.US), us);
     }
 
     @Test

@@ -34,7 +34,8 @@ final class ReadingTable {
     }
 
     private static String said(Finding one) {
-        return UnitSystem.METRIC.say(one.saying() + ": " + one.figure() + " " + one.text() + " " + one.why());
+        return one.saying() + ": " + one.figure() + " " + one.text() + " "
+                + one.why().render(UnitSystem.METRIC);
     }
 
     /** One row for each line: file, line, where it belongs, what it stands for, grams, how well it was read. */

@@ -23,7 +23,7 @@ public class RecipeCheckTest {
 
     private static List<String> said(List<Finding> findings) {
         return findings.stream()
-                .map(one -> UnitSystem.METRIC.say(one.figure() + " " + one.text()))
+                .map(one -> one.figure() + " " + one.text().render(UnitSystem.METRIC))
                 .toList();
     }
 
@@ -65,7 +65,7 @@ public class RecipeCheckTest {
         assertTrue(SOUND.contains(from), from);
         List<String> figures = check(SOUND.replace(from, to)).contradictions().stream()
                 .map(Finding::figure)
-                .map(UnitSystem.METRIC::say)
+                .map(one -> one.render(UnitSystem.METRIC))
                 .toList();
         assertEquals(figures, figure == null ? List.of() : List.of(figure));
     }

@@ -169,7 +169,7 @@ public class RecipeReaderTest {
     private static String contradictions(ReadRecipe read) {
         return RecipeCheck.of(read, Corrections.NONE).contradictions().stream()
                 .map(Finding::figure)
-                .map(UnitSystem.METRIC::say)
+                .map(one -> one.render(UnitSystem.METRIC))
                 .collect(Collectors.joining("|"));
     }
 
@@ -222,7 +222,7 @@ public class RecipeReaderTest {
     public void namesTheCautionsItForgot() {
         List<String> forgot =
                 RecipeCheck.of(read(text("02-us-cups")), Corrections.NONE).forgotten();
-        assertTrue(UnitSystem.METRIC.say(forgot.get(0)).startsWith("71 °C in the core"), forgot.toString());
+        assertTrue(forgot.get(0).render(UnitSystem.METRIC).startsWith("71 °C in the core"), forgot.toString());
         List<String> told = RecipeCheck.of(read(text("01-grams-and-headings")), Corrections.NONE)
                 .forgotten();
         assertTrue(told.stream().noneMatch(one -> one.contains("in the core")), told.toString());

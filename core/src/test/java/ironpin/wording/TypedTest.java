@@ -60,9 +60,9 @@ public class TypedTest {
                 text.append(alphabet.charAt(random.nextInt(alphabet.length())));
             }
             for (UnitSystem units : UnitSystem.values()) {
-                assertFalse(units.say(text.toString()).contains("\uE000"), text.toString());
+                assertFalse(text.toString().render(units).contains("\uE000"), text.toString());
             }
         }
-        assertEquals(UnitSystem.METRIC.say("about " + Quantity.mass(12, 0) + " of it"), "about 12 g of it");
+        assertEquals("about " + Quantity.mass(12, 0) + " of it".render(UnitSystem.METRIC), "about 12 g of it");
     }
 }

@@ -10,7 +10,6 @@ import com.networknt.schema.SpecificationVersion;
 import ironpin.batch.Batch;
 import ironpin.batch.Serving;
 import ironpin.format.WrittenBatch.Came;
-import ironpin.quantity.UnitSystem;
 import ironpin.refusal.Refused;
 import ironpin.style.Styles;
 import java.io.IOException;
@@ -103,10 +102,10 @@ public final class BatchFormat {
         } catch (UnreadableBatch said) {
             throw said;
         } catch (Refused refused) {
-            throw new UnreadableBatch(UnitSystem.METRIC.say(refused.getMessage()));
+            throw new UnreadableBatch(refused.getMessage());
         } catch (JacksonException e) {
             if (e.getCause() instanceof Refused refused) {
-                throw new UnreadableBatch(UnitSystem.METRIC.say(refused.getMessage()));
+                throw new UnreadableBatch(refused.getMessage());
             }
             Misread misread = Misread.of(e);
             String what = misread.field().isEmpty() ? "the text" : misread.field();

@@ -1,12 +1,12 @@
 package ironpin.store;
 
-import ironpin.quantity.Sentence;
 import static ironpin.store.db.Tables.BATCH;
 import static ironpin.store.db.Tables.REVISION;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import ironpin.batch.Batch;
+import ironpin.quantity.Sentence;
 import ironpin.store.db.tables.records.BatchRecord;
 import ironpin.wording.Typed;
 import java.time.Instant;
@@ -25,7 +25,6 @@ import org.jooq.impl.DSL;
 
 /** Batches and the revisions of their plans. */
 public final class BatchStore {
-    private static final int LABEL_LENGTH = 200;
     private static final int SOURCE_LENGTH = 60_000;
 
     private static final int RECENT = 256;
@@ -73,7 +72,7 @@ public final class BatchStore {
                 .returningResult(BATCH.ID)
                 .fetchOne()
                 .value1();
-        Revisions.save(dsl, id, 1, batch, cut(Sentence.of(label)), now);
+        Revisions.save(dsl, id, 1, batch, Sentence.of(label), now);
         DipStore.keepOf(dsl, batch, now);
         return id;
     }
@@ -191,7 +190,12 @@ public final class BatchStore {
      * @throws MovedOn if something else stands there by now, or the revision that was looked at is gone
      */
     public StoredBatch changeSeen(
-            long id, int seen, Function<Batch, String> bearer, Sentence label, UnaryOperator<Batch> change, Instant now) {
+            long id,
+            int seen,
+            Function<Batch, String> bearer,
+            Sentence label,
+            UnaryOperator<Batch> change,
+            Instant now) {
         return cupboard.write(dsl -> {
             int current = locked(dsl, id).getCurrentRevision();
             String there = bearer.apply(plan(dsl, id, current));
@@ -235,7 +239,7 @@ public final class BatchStore {
                 // What was tasted in them is gone with them.
                 cupboard.changesKit();
             }
-            Revisions.save(dsl, id, current + 1, after, cut(label), now);
+            Revisions.save(dsl, id, current + 1, after, label, now);
             DipStore.keepOf(dsl, after, now);
             recent.put(new Plan(id, current + 1), after);
             moveTo(dsl, head, current + 1);
@@ -345,13 +349,9 @@ public final class BatchStore {
                 revision,
                 Optional.ofNullable(Times.read(head.getStartedAt())),
                 Optional.ofNullable(Times.read(head.getFinishedAt())),
-                labels.containsKey(revision - 1) ? Optional.of(labels.get(revision)) : Optional.empty(),
-                Optional.ofNullable(labels.get(revision + 1)),
+                labels.containsKey(revision - 1) ? Optional.of(Labels.read(labels.get(revision))) : Optional.empty(),
+                Optional.ofNullable(labels.get(revision + 1)).map(Labels::read),
                 Optional.ofNullable(head.getSource()).map(Typed::clean),
                 plan(dsl, head.getId(), revision));
-    }
-
-    private static Sentence cut(Sentence label) {
-        return label.length() <= LABEL_LENGTH ? label : label.substring(0, LABEL_LENGTH);
     }
 }

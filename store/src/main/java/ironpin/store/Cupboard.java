@@ -142,6 +142,7 @@ public final class Cupboard implements AutoCloseable {
         return Flyway.configure()
                 .dataSource(database)
                 .locations("classpath:db/kitchen")
+                .javaMigrations(new LabelsAsSentences())
                 .load();
     }
 

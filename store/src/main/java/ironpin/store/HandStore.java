@@ -1,6 +1,5 @@
 package ironpin.store;
 
-import ironpin.quantity.Sentence;
 import static ironpin.store.db.Tables.BATCH;
 import static ironpin.store.db.Tables.SQUEEZED;
 import static ironpin.store.db.Tables.TASTING;
@@ -11,6 +10,7 @@ import ironpin.filling.Treatment;
 import ironpin.kit.Hand;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Sentence;
 import ironpin.store.db.tables.records.SqueezedRecord;
 import ironpin.store.db.tables.records.TastingRecord;
 import java.time.Instant;

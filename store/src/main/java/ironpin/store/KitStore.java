@@ -1,6 +1,5 @@
 package ironpin.store;
 
-import ironpin.quantity.Sentence;
 import static ironpin.store.db.Tables.BATCH;
 import static ironpin.store.db.Tables.FLOUR_LESSON;
 import static ironpin.store.db.Tables.KIT;
@@ -20,6 +19,7 @@ import ironpin.pantry.Price;
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Temperature;
 import ironpin.store.db.tables.records.FlourLessonRecord;
 import ironpin.store.db.tables.records.KitBowlRecord;
@@ -113,7 +113,8 @@ public final class KitStore {
                 .orderBy(BATCH.ID)
                 .fetch(BATCH.ID);
         for (long id : open) {
-            batches.changeWithin(dsl, id, Sentence.of(label), batch -> Composing.in(kit, batch), now, (same, revision) -> {});
+            batches.changeWithin(
+                    dsl, id, Sentence.of(label), batch -> Composing.in(kit, batch), now, (same, revision) -> {});
         }
     }
 

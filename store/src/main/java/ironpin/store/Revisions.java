@@ -1,10 +1,10 @@
 package ironpin.store;
 
-import ironpin.quantity.Sentence;
 import static ironpin.store.db.Tables.REVISION;
 
 import ironpin.batch.Batch;
 import ironpin.format.BatchFormat;
+import ironpin.quantity.Sentence;
 import ironpin.store.db.tables.records.RevisionRecord;
 import java.time.Instant;
 import org.jooq.DSLContext;
@@ -18,7 +18,7 @@ final class Revisions {
         dsl.executeInsert(new RevisionRecord(
                 batchId,
                 no,
-                label,
+                Labels.written(label),
                 Times.kept(now),
                 plan.title(),
                 plan.serving(),

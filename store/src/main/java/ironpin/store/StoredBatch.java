@@ -1,6 +1,7 @@
 package ironpin.store;
 
 import ironpin.batch.Batch;
+import ironpin.quantity.Sentence;
 import java.time.Instant;
 import java.util.Optional;
 
@@ -23,7 +24,7 @@ public record StoredBatch(
         int revision,
         Optional<Instant> startedAt,
         Optional<Instant> finishedAt,
-        Optional<String> undo,
-        Optional<String> redo,
+        Optional<Sentence> undo,
+        Optional<Sentence> redo,
         Optional<String> source,
         Batch batch) {}

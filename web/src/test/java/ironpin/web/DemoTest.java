@@ -86,7 +86,7 @@ public class DemoTest extends OpenKitchen {
                         next.dough(1),
                         next.filling(1))
                 .orElseThrow();
-        assertEquals(UnitSystem.METRIC.say(suggestion.seen()), seen);
+        assertEquals(suggestion.seen().render(UnitSystem.METRIC), seen);
         Fix fix = suggestion.fix().orElseThrow();
         assertEquals(fix.number().field(), field);
         assertEquals(fix.value(), value, 1e-9);

@@ -472,7 +472,8 @@ public class HttpTest extends OpenKitchen {
             assertEquals(bad.statusCode(), 400, bad.body());
             JsonNode problem = JSON.readTree(bad.body());
             assertEquals(problem.get("field").asString(), "numbers." + field.key());
-            assertEquals(problem.get("allowed").asString(), UnitSystem.METRIC.say(OutOfRange.allowed(field)));
+            assertEquals(
+                    problem.get("allowed").asString(), OutOfRange.allowed(field).render(UnitSystem.METRIC));
         }
         assertEquals(post(path, "application/json", ask.formatted("\"much\"")).statusCode(), 400);
     }

@@ -231,7 +231,7 @@ public final class Composing {
         if (!(share >= least && share <= most)) {
             double low = held ? least * flour : total * least / (others + least);
             double high = held ? most * flour : total * most / (others + most);
-            throw OutOfRange.grams(DoughField.ADDITION_GRAMS, grams, Math.ceil(low), Math.floor(high));
+            throw new OutOfRange(DoughField.ADDITION_GRAMS, grams, Math.ceil(low), Math.floor(high));
         }
         return batch.mapDough(doughNo, one -> one.with(addition, Percentage.ofFraction(share)));
     }

@@ -145,7 +145,7 @@ public final class DoughField {
         double flour = Balancer.solve(batch).dough(at.dough()).made().flour().grams();
         double share = 100 * grams / flour;
         if (!(share >= FLOUR_SHARE.low() && share <= FLOUR_SHARE.high())) {
-            throw OutOfRange.grams(FLOUR_GRAMS, grams, Math.ceil(flour / 100), Math.floor(flour * 0.99));
+            throw new OutOfRange(FLOUR_GRAMS, grams, Math.ceil(flour / 100), Math.floor(flour * 0.99));
         }
         return FLOUR_SHARE.write(batch, at, share);
     }
@@ -153,7 +153,7 @@ public final class DoughField {
     private static Batch shareAddition(Batch batch, Address.AdditionOf at, double percent) {
         double most = at.addition().most();
         if (percent > most) {
-            throw new OutOfRange(ADDITION, percent, OutOfRange.between(ADDITION, 0, most));
+            throw new OutOfRange(ADDITION, percent, 0, most);
         }
         return batch.mapDough(at.dough(), dough -> dough.with(at.addition(), Percentage.of(percent)));
     }

@@ -42,7 +42,7 @@ public final class DoughMixing {
             Band<Temperature> reach = mixing.reach(waters.tap(), waters.kettle());
             double low = Math.ceil(reach.low().celsius());
             double high = Math.floor(reach.high().celsius());
-            throw new OutOfRange(DoughField.MIXED, celsius, OutOfRange.between(DoughField.MIXED, low, high));
+            throw new OutOfRange(DoughField.MIXED, celsius, low, high);
         }
         return pour(batch, doughNo, poured);
     }
@@ -55,8 +55,7 @@ public final class DoughMixing {
         if (!reaches(waters, poured)) {
             Band<Temperature> reach = mixing.reach(waters.tap(), waters.kettle());
             double high = Math.floor(100 * Scald.share(reach.high()));
-            throw new OutOfRange(
-                    DoughField.SCALD, percent, OutOfRange.between(DoughField.SCALD, DoughField.SCALD.low(), high));
+            throw new OutOfRange(DoughField.SCALD, percent, DoughField.SCALD.low(), high);
         }
         return pour(batch, doughNo, poured);
     }
@@ -77,7 +76,7 @@ public final class DoughMixing {
         Waters waters = batch.waters();
         double water = of(batch, Balancer.solve(batch), doughNo).water().grams();
         if (grams > Math.ceil(water)) {
-            throw OutOfRange.grams(DoughField.KETTLE_WATER, grams, 0, Math.floor(water));
+            throw new OutOfRange(DoughField.KETTLE_WATER, grams, 0, Math.floor(water));
         }
         double span = waters.kettle().celsius() - waters.tap().celsius();
         double celsius = waters.tap().celsius() + span * Math.min(1, grams / water);

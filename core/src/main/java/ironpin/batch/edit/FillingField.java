@@ -61,7 +61,7 @@ public final class FillingField {
         double all = Balancer.solve(batch).filling(at.filling()).made().grams();
         double share = 100 * grams / all;
         if (!(share >= FILLING_SHARE.low() && share <= FILLING_SHARE.high())) {
-            throw OutOfRange.grams(FILLING_GRAMS, grams, Math.ceil(all / 10) / 100, Math.floor(all * 0.99));
+            throw new OutOfRange(FILLING_GRAMS, grams, Math.ceil(all / 10) / 100, Math.floor(all * 0.99));
         }
         return FILLING_SHARE.write(batch, at, share);
     }

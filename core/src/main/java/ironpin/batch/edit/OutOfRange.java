@@ -11,21 +11,37 @@ public final class OutOfRange extends Refused {
 
     private final PlanField<?> field;
     private final transient Sentence allowed;
+    private final transient Sentence demand;
 
     OutOfRange(PlanField<?> field, double value) {
-        this(field, value, allowed(field));
+        this(field, value, allowed(field), demand(field));
     }
 
-    OutOfRange(PlanField<?> field, double value, Sentence allowed) {
+    /** Where the plan makes the field's own range narrower. */
+    OutOfRange(PlanField<?> field, double value, double low, double high) {
+        this(
+                field,
+                value,
+                range(field, low, " to ", high),
+                Sentence.of("Between ", range(field, low, " and ", high), "."));
+    }
+
+    private OutOfRange(PlanField<?> field, double value, Sentence allowed, Sentence demand) {
         super(Sentence.of(field.label(), " must be ", allowed, ", not ", Trim.number(value))
                 .render(UnitSystem.METRIC));
         this.field = field;
         this.allowed = allowed;
+        this.demand = demand;
     }
 
-    /** What is allowed here and now, in words; narrower than the field's own range where the plan makes it so. */
+    /** What is allowed here and now, in words, as in "20 to 220 %"; narrower than the field's own range where the plan makes it so. */
     public Sentence allowed() {
         return allowed;
+    }
+
+    /** The same as a sentence, as in "Between 20 and 220 %." */
+    public Sentence demand() {
+        return demand;
     }
 
     /** Which number. */
@@ -33,28 +49,28 @@ public final class OutOfRange extends Refused {
         return field;
     }
 
-    /** Grams that a plan cannot hold, with what it can. */
-    static OutOfRange grams(PlanField<?> field, double value, double low, double high) {
-        return new OutOfRange(field, value, between(field, low, high));
-    }
-
-    /** The allowed range in words, as in "20 to 220 %"; quantities are quoted. */
+    /** The allowed range in words, as in "20 to 220 %" or "a whole number from 1 to 9". */
     public static Sentence allowed(PlanField<?> field) {
-        String whole = field.whole() ? "a whole number from " : "";
-        return Sentence.of(whole, between(field, field.low(), field.high()));
+        return Sentence.of(
+                field.whole() ? "a whole number from " : "", range(field, field.low(), " to ", field.high()));
     }
 
-    static Sentence between(PlanField<?> field, double low, double high) {
+    /** The allowed range as a sentence, as in "Between 20 and 220 %." */
+    public static Sentence demand(PlanField<?> field) {
+        return field.whole()
+                ? Sentence.of("A whole number from ", range(field, field.low(), " to ", field.high()), ".")
+                : Sentence.of("Between ", range(field, field.low(), " and ", field.high()), ".");
+    }
+
+    private static Sentence range(PlanField<?> field, double low, String and, double high) {
         return field.dimension()
                 .map(dimension -> Sentence.of(
                         Quantity.number(dimension, low, 1),
-                        " to ",
+                        and,
                         Quantity.number(dimension, high, 1),
                         " ",
                         Quantity.unit(dimension)))
-                .orElseGet(() -> {
-                    String unit = field.unit().isEmpty() ? "" : " " + field.unit();
-                    return Sentence.of(Trim.number(low), " to ", Trim.number(high), unit);
-                });
+                .orElseGet(() -> Sentence.of(
+                        Trim.number(low), and, Trim.number(high), field.unit().isEmpty() ? "" : " " + field.unit()));
     }
 }

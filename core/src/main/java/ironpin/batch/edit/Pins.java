@@ -51,10 +51,7 @@ public final class Pins {
         Pin pin = Pin.of(batch, batch.lot(lotNo));
         boolean held = pin != Pin.EATERS && pin != Pin.PIECES;
         if (!held && frozen >= pieces) {
-            throw new OutOfRange(
-                    CountField.OF_THESE_TO_FREEZER,
-                    frozen,
-                    OutOfRange.between(CountField.OF_THESE_TO_FREEZER, 0, Math.max(0, pieces - 1)));
+            throw new OutOfRange(CountField.OF_THESE_TO_FREEZER, frozen, 0, Math.max(0, pieces - 1));
         }
         return batch.mapLots(lot -> {
             if (lot.no() != lotNo) {

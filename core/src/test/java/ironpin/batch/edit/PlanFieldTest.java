@@ -92,7 +92,7 @@ public class PlanFieldTest {
         for (double value : new double[] {field.low() - 1, field.high() + 1, Double.NaN, -1e300}) {
             OutOfRange refused =
                     expectThrows(OutOfRange.class, () -> number(field).write(batch(field), value));
-            String allowed = UnitSystem.METRIC.say(OutOfRange.allowed(field));
+            String allowed = OutOfRange.allowed(field).render(UnitSystem.METRIC);
             assertEquals(refused.getMessage().contains(allowed), true, refused.getMessage());
         }
     }
@@ -125,8 +125,8 @@ public class PlanFieldTest {
         OutOfRange hot = expectThrows(OutOfRange.class, () -> DoughField.MIXED.write(BATCH, Address.dough(1), 100));
         OutOfRange cold = expectThrows(OutOfRange.class, () -> DoughField.MIXED.write(BATCH, Address.dough(1), 5));
         // 50 % water at 12 and at 96 °C into flour and 1.2 % salt at 21 °C: ((1.75 + 0.0103)·21 + 2.09·T)/3.8503.
-        assertEquals(UnitSystem.METRIC.say(hot.allowed()), "17 to 61 °C");
-        assertEquals(UnitSystem.US.say(hot.allowed()), "62.6 to 141.8 °F");
+        assertEquals(hot.allowed().render(UnitSystem.METRIC), "17 to 61 °C");
+        assertEquals(hot.allowed().render(UnitSystem.US), "62.6 to 141.8 °F");
         assertEquals(cold.allowed(), hot.allowed());
     }
 

@@ -1,9 +1,9 @@
 package ironpin.web.amounts;
 
-import ironpin.quantity.Sentence;
 import ironpin.amount.AmountReader;
 import ironpin.amount.Reading;
 import ironpin.amount.UnreadableAmount;
+import ironpin.quantity.Sentence;
 import ironpin.store.KitStore;
 import ironpin.web.page.Marked;
 import ironpin.web.page.ReadingNote;
@@ -42,7 +42,13 @@ class AmountController {
      * @param error why
      */
     public record Line(
-            int index, String text, Reading reading, String picture, Sentence disagrees, Marked marked, String error) {}
+            int index,
+            String text,
+            Reading reading,
+            Sentence picture,
+            Sentence disagrees,
+            Marked marked,
+            String error) {}
 
     /**
      * @param line which line is to be replaced, if another meaning was chosen
@@ -78,7 +84,8 @@ class AmountController {
             Reading reading = reader.read(text);
             return new Line(index, text, reading, AmountPicture.of(reading), ReadingNote.disagrees(reading), null, "");
         } catch (UnreadableAmount refused) {
-            return new Line(index, text, null, "", Sentence.of(""), Marked.of(refused), refused.getMessage());
+            return new Line(
+                    index, text, null, Sentence.of(""), Sentence.of(""), Marked.of(refused), refused.getMessage());
         }
     }
 }

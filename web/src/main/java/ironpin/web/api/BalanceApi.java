@@ -34,7 +34,7 @@ class BalanceApi {
     record ChangePart(String label, String number, String at, double value) {
         static ChangePart of(Fix fix) {
             return new ChangePart(
-                    UnitSystem.METRIC.say(fix.label()),
+                    fix.label().render(UnitSystem.METRIC),
                     fix.number().field().key(),
                     fix.number().at().text(),
                     fix.value());

@@ -17,6 +17,7 @@ import ironpin.format.UnreadableBatch;
 import ironpin.format.WrittenBatch;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.Findings;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.UnitSystem;
 import ironpin.refusal.Refused;
 import ironpin.web.picture.RibbonPicture;
@@ -32,9 +33,7 @@ class BatchReader {
         try {
             demandShown(written.batch());
         } catch (Refused refused) {
-            throw refused instanceof UnreadableBatch said
-                    ? said
-                    : new UnreadableBatch(UnitSystem.METRIC.say(refused.getMessage()));
+            throw refused instanceof UnreadableBatch said ? said : new UnreadableBatch(refused.getMessage());
         }
         return written;
     }
@@ -67,8 +66,8 @@ class BatchReader {
         PlanField<?> field = number.field();
         double value = number.read(batch, plan.balance());
         if (!(value >= field.low() && value <= field.high())) {
-            throw new UnreadableBatch(UnitSystem.METRIC.say(
-                    field.label() + " lies between " + OutOfRange.allowed(field).replace(" to ", " and ")));
+            throw new UnreadableBatch(Sentence.of(field.label(), " must be ", OutOfRange.allowed(field))
+                    .render(UnitSystem.METRIC));
         }
     }
 }

@@ -181,8 +181,8 @@ class PlanApi {
                                 .map(one -> new PlanSaid(
                                         station,
                                         one.level(),
-                                        UnitSystem.METRIC.say(one.figure()),
-                                        UnitSystem.METRIC.say(one.text()))))
+                                        one.figure().render(UnitSystem.METRIC),
+                                        one.text().render(UnitSystem.METRIC))))
                         .toList(),
                 AllergenPart.of(AllergenLines.ofLot(plan.batch(), lot.lot())));
     }
@@ -192,7 +192,7 @@ class PlanApi {
                 slot.task().key(),
                 slot.start().toLocalDateTime(),
                 slot.end().toLocalDateTime(),
-                UnitSystem.METRIC.say(slot.task().title()));
+                slot.task().title());
     }
 
     private static List<String> keys() {

@@ -35,7 +35,9 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail outOfRange(OutOfRange problem) {
         return fieldProblem(
-                problem.getMessage(), "numbers." + problem.field().key(), UnitSystem.METRIC.say(problem.allowed()));
+                problem.getMessage(),
+                "numbers." + problem.field().key(),
+                problem.allowed().render(UnitSystem.METRIC));
     }
 
     @ExceptionHandler

@@ -44,9 +44,9 @@ class RecipeApi {
         static RecipeSaid of(Finding finding) {
             return new RecipeSaid(
                     finding.level().label(),
-                    UnitSystem.METRIC.say(finding.figure()),
-                    UnitSystem.METRIC.say(finding.text()),
-                    UnitSystem.METRIC.say(finding.why()));
+                    finding.figure().render(UnitSystem.METRIC),
+                    finding.text().render(UnitSystem.METRIC),
+                    finding.why().render(UnitSystem.METRIC));
         }
     }
 
@@ -81,7 +81,9 @@ class RecipeApi {
                 read.fillings().stream().map(RecipeApi::filling).toList(),
                 check.contradictions().stream().map(RecipeSaid::of).toList(),
                 check.findings().stream().map(RecipeSaid::of).toList(),
-                check.forgotten().stream().map(UnitSystem.METRIC::say).toList(),
+                check.forgotten().stream()
+                        .map(one -> one.render(UnitSystem.METRIC))
+                        .toList(),
                 AllergenPart.of(check.allergens()));
     }
 

@@ -8,6 +8,7 @@ import ironpin.book.Outcome;
 import ironpin.book.SkinVerdict;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Sentence;
 import ironpin.store.BatchStore;
 import ironpin.store.BookEntry;
 import ironpin.store.BookStore;
@@ -110,10 +111,10 @@ class BookController {
             long id,
             String title,
             String day,
-            String ribbon,
+            Sentence ribbon,
             List<Said> lots,
-            List<String> corrected,
-            List<String> changes) {}
+            List<Sentence> corrected,
+            List<Sentence> changes) {}
 
     /**
      * What was said of one lot.
@@ -218,7 +219,7 @@ class BookController {
             return past(batches.load(id));
         } catch (RuntimeException broken) {
             LOG.error("batch {} cannot be shown", id, broken);
-            return new Past(id, "Batch " + id, "cannot be shown", "", List.of(), List.of(), List.of());
+            return new Past(id, "Batch " + id, "cannot be shown", Sentence.of(""), List.of(), List.of(), List.of());
         }
     }
 
@@ -244,12 +245,12 @@ class BookController {
                 again.changes(stored));
     }
 
-    private List<String> counted(StoredBatch stored, BatchPlan plan, List<LoggedCorrection> made) {
-        List<String> all = new ArrayList<>(made.stream().map(Corrected::said).toList());
+    private List<Sentence> counted(StoredBatch stored, BatchPlan plan, List<LoggedCorrection> made) {
+        List<Sentence> all = new ArrayList<>(made.stream().map(Corrected::said).toList());
         for (LotPlan lot : plan.lots()) {
-            for (String line :
+            for (Sentence line :
                     AtWork.of(work, stored.id(), lot, ZonedDateTime.now(clock)).forTheBook()) {
-                all.add(lot.lot().name() + ": " + line);
+                all.add(Sentence.of(lot.lot().name(), ": ", line));
             }
         }
         return all;

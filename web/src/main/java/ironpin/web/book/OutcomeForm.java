@@ -1,6 +1,5 @@
 package ironpin.web.book;
 
-import ironpin.quantity.Sentence;
 import ironpin.amount.UnreadableAmount;
 import ironpin.batch.balance.Balance;
 import ironpin.book.FillingVerdict;
@@ -13,6 +12,7 @@ import ironpin.quantity.CupStandard;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Temperature;
 import ironpin.quantity.UnitSystem;
 import ironpin.web.hands.AtWork;
@@ -30,50 +30,66 @@ import java.util.Optional;
  * @param errors by name, what is allowed
  * @param units that its numbers are typed in
  */
-public record OutcomeForm(Map<String, String> values, Map<String, String> errors, UnitSystem units) {
+public record OutcomeForm(Map<String, Sentence> values, Map<String, Sentence> errors, UnitSystem units) {
     private static final double MOST_LEFT_GRAMS = 50_000;
 
     /** As it was written, or as it was counted at work. */
     static OutcomeForm of(Screen screen, AtWork work) {
-        Map<String, String> values = new LinkedHashMap<>();
+        Map<String, Sentence> values = new LinkedHashMap<>();
         Balance.OfLot planned = screen.lot().share();
         Optional<Outcome> written = screen.entry().map(entry -> entry.outcome());
-        values.put("made", String.valueOf(written.map(Outcome::made).orElse(planned.pieces())));
-        values.put("burst", String.valueOf(written.map(Outcome::burst).orElse((int) work.count(Fault.BURST))));
-        values.put("leaked", String.valueOf(written.map(Outcome::leaked).orElse((int) work.count(Fault.GAP))));
-        values.put("stuck", String.valueOf(written.map(Outcome::stuck).orElse(0)));
+        values.put("made", Sentence.of(written.map(Outcome::made).orElse(planned.pieces())));
+        values.put("burst", Sentence.of(written.map(Outcome::burst).orElse((int) work.count(Fault.BURST))));
+        values.put("leaked", Sentence.of(written.map(Outcome::leaked).orElse((int) work.count(Fault.GAP))));
+        values.put("stuck", Sentence.of(written.map(Outcome::stuck).orElse(0)));
         values.put(
                 "doughLeft",
-                written.map(one -> Quantity.number(Dimension.MASS, one.doughLeft().grams(), 1))
+                written.map(one ->
+                                Quantity.number(Dimension.MASS, one.doughLeft().grams(), 1))
                         .orElse(Sentence.of("0")));
         values.put(
                 "fillingLeft",
-                written.map(one ->
-                                Quantity.number(Dimension.MASS, one.fillingLeft().grams(), 1))
+                written.map(one -> Quantity.number(
+                                Dimension.MASS, one.fillingLeft().grams(), 1))
                         .orElse(Sentence.of("0")));
-        values.put("skin", written.map(Outcome::skin).orElse(SkinVerdict.RIGHT).name());
+        values.put(
+                "skin",
+                Sentence.of(written.map(Outcome::skin).orElse(SkinVerdict.RIGHT).name()));
         values.put(
                 "filling",
-                written.map(Outcome::filling).orElse(FillingVerdict.RIGHT).name());
+                Sentence.of(written.map(Outcome::filling)
+                        .orElse(FillingVerdict.RIGHT)
+                        .name()));
         values.put(
                 "core",
                 written.flatMap(Outcome::core)
                         .map(core -> Quantity.number(Dimension.TEMPERATURE, core.celsius(), 1))
                         .orElse(Sentence.of("")));
-        values.put("note", written.map(Outcome::note).orElse(""));
+        values.put("note", Sentence.of(written.map(Outcome::note).orElse("")));
         return new OutcomeForm(values, new LinkedHashMap<>(), UnitSystem.METRIC);
     }
 
-    static OutcomeForm typed(Map<String, String> values, UnitSystem units) {
+    static OutcomeForm typed(Map<String, String> typed, UnitSystem units) {
+        Map<String, Sentence> values = new LinkedHashMap<>();
+        typed.forEach((name, text) -> values.put(name, Sentence.of(text)));
         return new OutcomeForm(values, new LinkedHashMap<>(), units);
     }
 
-    public String value(String name) {
-        return values.getOrDefault(name, "");
+    public Sentence value(String name) {
+        return values.getOrDefault(name, Sentence.EMPTY);
     }
 
-    public String error(String name) {
-        return errors.getOrDefault(name, "");
+    public Sentence error(String name) {
+        return errors.getOrDefault(name, Sentence.EMPTY);
+    }
+
+    /** What is chosen of several. */
+    public String chosen(String name) {
+        return text(name);
+    }
+
+    private String text(String name) {
+        return value(name).render(units);
     }
 
     /** The outcome, if everything typed makes sense; otherwise the errors say what does not. */
@@ -84,13 +100,14 @@ public record OutcomeForm(Map<String, String> values, Map<String, String> errors
         int stuck = whole("stuck", made);
         double doughLeft = number("doughLeft", Optional.of(Dimension.MASS), 0, MOST_LEFT_GRAMS);
         double fillingLeft = number("fillingLeft", Optional.of(Dimension.MASS), 0, MOST_LEFT_GRAMS);
-        Optional<Temperature> core = value("core").isBlank()
+        Optional<Temperature> core = text("core").isBlank()
                 ? Optional.empty()
                 : Optional.of(Temperature.ofCelsius(number("core", Optional.of(Dimension.TEMPERATURE), -30, 130)));
-        if (value("note").length() > 2_000) {
+        if (text("note").length() > 2_000) {
             errors.put(
                     "note",
-                    "At most 2,000 characters; this has " + value("note").length() + ".");
+                    Sentence.of(
+                            "At most 2,000 characters; this has ", text("note").length(), "."));
         }
         Optional<SkinVerdict> skin = choice("skin", SkinVerdict.class);
         Optional<FillingVerdict> filling = choice("filling", FillingVerdict.class);
@@ -107,13 +124,13 @@ public record OutcomeForm(Map<String, String> values, Map<String, String> errors
                 skin.get(),
                 filling.get(),
                 core,
-                value("note").strip()));
+                text("note").strip()));
     }
 
     private int whole(String name, int most) {
         double value = number(name, 0, most);
         if (value != Math.rint(value)) {
-            errors.put(name, "A whole number from 0 to " + most + ".");
+            errors.put(name, Sentence.of("A whole number from 0 to ", most, "."));
         }
         return (int) value;
     }
@@ -137,7 +154,7 @@ public record OutcomeForm(Map<String, String> values, Map<String, String> errors
     private Optional<TypedValue> read(String name, Optional<Dimension> dimension) {
         try {
             Optional<Food> of = Optional.of(Foods.get(name.startsWith("dough") ? "dough" : "filling"));
-            return TypedValue.read(value(name), Sentence.of(""), dimension, units, of, CupStandard.US);
+            return TypedValue.read(text(name), "", dimension, units, of, CupStandard.US);
         } catch (UnreadableAmount e) {
             return Optional.empty();
         }
@@ -145,9 +162,9 @@ public record OutcomeForm(Map<String, String> values, Map<String, String> errors
 
     private <E extends Enum<E>> Optional<E> choice(String name, Class<E> type) {
         try {
-            return Optional.of(Enum.valueOf(type, value(name)));
+            return Optional.of(Enum.valueOf(type, text(name)));
         } catch (IllegalArgumentException e) {
-            errors.put(name, "Choose one.");
+            errors.put(name, Sentence.of("Choose one."));
             return Optional.empty();
         }
     }

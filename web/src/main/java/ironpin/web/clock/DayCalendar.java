@@ -1,8 +1,8 @@
 package ironpin.web.clock;
 
-import ironpin.quantity.Sentence;
 import ironpin.clock.Timetable;
 import ironpin.clock.Work;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.UnitSystem;
 import ironpin.web.page.Screen;
 import java.io.IOException;
@@ -45,14 +45,14 @@ final class DayCalendar {
     }
 
     private static VEvent event(Screen screen, Timetable.Slot slot, UnitSystem units, Instant now) {
-        String title = units.say(slot.task().name());
+        String title = slot.task().name();
         VEvent event = new VEvent(slot.start().toInstant(), slot.end().toInstant(), title);
         event.replace(new DtStamp(now));
         event.add(new Uid("batch-" + screen.id() + "-" + slot.task().key() + "@ironpin"));
         String parts = slot.task().parts().stream()
-                .map(part -> Sentence.of(units.say(part.amount()), " ", part.name()))
+                .map(part -> Sentence.of(part.amount(), " ", part.name()).render(units))
                 .collect(Collectors.joining("\n"));
-        String detail = (units.say(slot.task().detail()) + "\n" + parts).strip();
+        String detail = (slot.task().detail().render(units) + "\n" + parts).strip();
         if (!detail.isEmpty()) {
             event.add(new Description(detail));
         }

@@ -1,9 +1,9 @@
 package ironpin.web.cook;
 
-import ironpin.quantity.Sentence;
 import ironpin.cook.Course;
 import ironpin.heat.HeatRun;
 import ironpin.plan.InsidePiece;
+import ironpin.quantity.Sentence;
 import ironpin.web.picture.Say;
 import java.time.Duration;
 
@@ -26,8 +26,8 @@ final class AfterSpell {
         for (int i = from; i <= to; i++) {
             lowest = Math.min(lowest, run.around()[i]);
         }
-        Sentence middle =
-                Sentence.of("middle ", Say.celsius(run.core()[to]), ", skin ", Say.celsius(run.surface()[to]), " at its end");
+        Sentence middle = Sentence.of(
+                "middle ", Say.celsius(run.core()[to]), ", skin ", Say.celsius(run.surface()[to]), " at its end");
         return switch (mark.spell().fire()) {
             case BOIL -> Sentence.of(middle, "; the water falls to ", Say.celsius(lowest), " (est.)");
             case PAN, GRIDDLE, FRY -> Sentence.of(middle, "; ", Say.celsius(run.around()[to]), " under it (est.)");

@@ -1,6 +1,5 @@
 package ironpin.web.cook;
 
-import ironpin.quantity.Sentence;
 import ironpin.cook.Bake;
 import ironpin.cook.CookMethod;
 import ironpin.cook.Cooking;
@@ -9,6 +8,7 @@ import ironpin.cook.Spell;
 import ironpin.cook.Start;
 import ironpin.plan.InsidePiece;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Sentence;
 import ironpin.web.picture.Say;
 import ironpin.wording.Span;
 import java.util.ArrayList;

@@ -1,6 +1,5 @@
 package ironpin.web.cook;
 
-import ironpin.quantity.Sentence;
 import ironpin.batch.Station;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.SpellField;
@@ -13,6 +12,7 @@ import ironpin.kit.Stove;
 import ironpin.plan.InsidePiece;
 import ironpin.plan.LotPlan;
 import ironpin.plan.Soonest;
+import ironpin.quantity.Sentence;
 import ironpin.store.FireStore;
 import ironpin.store.StoveStore;
 import ironpin.web.kitchen.FireDesk;

@@ -1,10 +1,10 @@
 package ironpin.web.cook;
 
-import ironpin.quantity.Sentence;
 import ironpin.cook.Course;
 import ironpin.cook.ProbeLesson;
 import ironpin.devices.probe.ProbeTraits;
 import ironpin.quantity.Dimension;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Temperature;
 import ironpin.refusal.Refused;
 import ironpin.store.BatchStore;
@@ -112,7 +112,7 @@ class FireController {
     private Temperature typed(long id, String value, From from) {
         double celsius = TypedValue.read(
                         value,
-                        Sentence.of("°C"),
+                        "°C",
                         Optional.of(Dimension.TEMPERATURE),
                         from.units(),
                         Optional.empty(),

@@ -1,5 +1,6 @@
 package ironpin.web.cook;
 
+import ironpin.quantity.Sentence;
 import ironpin.store.FireStore;
 import ironpin.store.WorkStore.Of;
 import java.time.ZoneId;
@@ -10,7 +11,7 @@ public final class FireLog {
     private FireLog() {}
 
     /** Every round of a lot with its readings. */
-    public static List<String> of(FireStore fire, long batch, int lot, ZoneId zone) {
+    public static List<Sentence> of(FireStore fire, long batch, int lot, ZoneId zone) {
         return FireView.said(fire.rounds(new Of(batch, lot)), zone);
     }
 }

@@ -1,9 +1,9 @@
 package ironpin.web.cook;
 
-import ironpin.quantity.Sentence;
 import ironpin.devices.probe.ProbeTraits;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Belief;
+import ironpin.quantity.Sentence;
 import ironpin.store.FireStore;
 import ironpin.store.FireStore.Cooked;
 import ironpin.store.WorkStore.Of;
@@ -32,7 +32,7 @@ import java.util.Optional;
  * @param traits of the simulated probe
  */
 record FireView(
-        FireDesk.Shown now, int next, int pieces, int rounds, List<String> said, String taught, ProbeTraits traits) {
+        FireDesk.Shown now, int next, int pieces, int rounds, List<Sentence> said, String taught, ProbeTraits traits) {
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
 
     static FireView of(Screen screen, FireStore fire, FireDesk desk) {
@@ -59,7 +59,7 @@ record FireView(
                 desk.traits());
     }
 
-    static List<String> said(List<Cooked> cooked, ZoneId zone) {
+    static List<Sentence> said(List<Cooked> cooked, ZoneId zone) {
         List<Sentence> lines = new ArrayList<>();
         for (Cooked one : cooked) {
             String in = one.in().atZone(zone).format(CLOCK);
@@ -68,9 +68,16 @@ record FireView(
                             + Span.of(Duration.ofSeconds(
                                     Duration.between(one.in(), end).toSeconds())))
                     .orElse(", on the fire");
-            lines.add(Sentence.of("Round " + one.round() + ", " + Count.of(one.pieces(), "piece") + ": in at " + in + out + "."));
+            lines.add(Sentence.of(
+                    "Round " + one.round() + ", " + Count.of(one.pieces(), "piece") + ": in at " + in + out + "."));
             one.probed()
-                    .forEach(read -> lines.add(Sentence.of(Say.celsius(read.read().celsius()), " in the middle after ", Span.of(read.at()), "; the estimate was ", Say.celsius(read.meant().celsius()), ".")));
+                    .forEach(read -> lines.add(Sentence.of(
+                            Say.celsius(read.read().celsius()),
+                            " in the middle after ",
+                            Span.of(read.at()),
+                            "; the estimate was ",
+                            Say.celsius(read.meant().celsius()),
+                            ".")));
         }
         return lines;
     }

@@ -1,6 +1,5 @@
 package ironpin.web.cook;
 
-import ironpin.quantity.Sentence;
 import ironpin.cook.BoilOff;
 import ironpin.cook.Fire;
 import ironpin.cook.Footprint;
@@ -13,6 +12,7 @@ import ironpin.plan.LotPlan;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.refusal.Refused;
 import ironpin.wording.Span;
 import java.util.ArrayList;
@@ -52,7 +52,11 @@ record VesselAmounts(String name, Sentence amount, Sentence why) {
         found.add(new VesselAmounts(
                 "Batter for a skirt",
                 grams(batter),
-                Sentence.of(grams(free.starch()), " of starch or flour in ", grams(batter.minus(free.starch())), " of water: a film over what is free of the pan (est.).")));
+                Sentence.of(
+                        grams(free.starch()),
+                        " of starch or flour in ",
+                        grams(batter.minus(free.starch())),
+                        " of water: a film over what is free of the pan (est.).")));
     }
 
     private static void steamed(List<VesselAmounts> found, FreePan free, Length height, Vessel vessel, Spell spell) {
@@ -74,19 +78,31 @@ record VesselAmounts(String name, Sentence amount, Sentence why) {
         found.add(new VesselAmounts(
                 "Broth to two thirds",
                 grams(free(lot, vessel).broth(height)),
-                Sentence.of("Between ", lot.atOnce(), " slices of ", Quantity.length(height.millimetres(), 0), ", boiling hot (est.).")));
+                Sentence.of(
+                        "Between ",
+                        lot.atOnce(),
+                        " slices of ",
+                        Quantity.length(height.millimetres(), 0),
+                        ", boiling hot (est.).")));
     }
 
     private static void basket(List<VesselAmounts> found, LotPlan lot, Vessel vessel) {
         SteamWater water =
                 SteamWater.of(vessel, lot.spells(), lot.rounds().sizes().size());
         found.add(new VesselAmounts(
-                "A round boils away", grams(water.perRound()), Sentence.of("At " + Math.round(vessel.watts()) + " W (est.).")));
+                "A round boils away",
+                grams(water.perRound()),
+                Sentence.of("At " + Math.round(vessel.watts()) + " W (est.).")));
         water.dry()
                 .ifPresent(dry -> found.add(new VesselAmounts(
                         "Dry after",
                         Sentence.of(Span.inMinutes(dry)),
-                        Sentence.of("of boiling, from ", grams(vessel.water()), "; top up by ", water.warn().map(Span::inMinutes).orElse("then"), " (est.)."))));
+                        Sentence.of(
+                                "of boiling, from ",
+                                grams(vessel.water()),
+                                "; top up by ",
+                                water.warn().map(Span::inMinutes).orElse("then"),
+                                " (est.)."))));
     }
 
     private static Sentence grams(Mass mass) {

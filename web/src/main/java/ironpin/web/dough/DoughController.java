@@ -1,6 +1,5 @@
 package ironpin.web.dough;
 
-import ironpin.quantity.Sentence;
 import ironpin.batch.Batch;
 import ironpin.batch.Station;
 import ironpin.batch.edit.Address;
@@ -15,6 +14,7 @@ import ironpin.dough.KneadSchool;
 import ironpin.dough.Kneading;
 import ironpin.kit.Kit;
 import ironpin.pantry.Flour;
+import ironpin.quantity.Sentence;
 import ironpin.refusal.NotThere;
 import ironpin.refusal.Place;
 import ironpin.store.BatchStore;
@@ -73,10 +73,13 @@ class DoughController {
                 batch -> Composing.family(
                         batch, doughNo, family, batch.lot(from.lotOf(batch)).method(), kit),
                 clock.instant());
-        List<String> moved =
+        List<Sentence> moved =
                 DoughChanges.between(before.dough(doughNo), after.batch().dough(doughNo));
-        String said = moved.isEmpty() ? "Nothing else changes." : "With it: " + String.join("; ", moved) + ".";
-        return changes.answer(after, from, model, Optional.of(new ReadingNote("family", "", Sentence.of(said), List.of(), Sentence.of(""))));
+        Sentence said = moved.isEmpty()
+                ? Sentence.of("Nothing else changes.")
+                : Sentence.of("With it: ", Sentence.join("; ", moved), ".");
+        return changes.answer(
+                after, from, model, Optional.of(new ReadingNote("family", "", said, List.of(), Sentence.of(""))));
     }
 
     @PostMapping("/dough/flour")

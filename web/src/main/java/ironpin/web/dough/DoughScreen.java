@@ -1,6 +1,5 @@
 package ironpin.web.dough;
 
-import ironpin.quantity.Sentence;
 import ironpin.batch.Batch;
 import ironpin.batch.Dough;
 import ironpin.batch.FlourShare;
@@ -19,6 +18,7 @@ import ironpin.dough.KneadSchool;
 import ironpin.dough.RestPlan;
 import ironpin.pantry.Flour;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Sentence;
 import ironpin.style.DoughStart;
 import ironpin.web.page.Corrected;
 import ironpin.web.page.FieldView;
@@ -110,7 +110,10 @@ public final class DoughScreen {
     public Sentence comesTo() {
         return screen.corrected().isEmpty()
                 ? Sentence.of("")
-                : Sentence.of("The bowl holds ", follows(screen.batch(), dough.formula().hydration()), ".");
+                : Sentence.of(
+                        "The bowl holds ",
+                        follows(screen.batch(), dough.formula().hydration()),
+                        ".");
     }
 
     private Sentence follows(Batch batch, Percentage hydration) {
@@ -119,7 +122,12 @@ public final class DoughScreen {
                 .filter(lot -> lot.doughNo() == dough.no() && lot.bought().isEmpty())
                 .mapToInt(lot -> balance.lot(lot.no()).pieces())
                 .sum();
-        return Sentence.of(Say.plain(hydration.percent(), 1), " % water, ", Say.grams(balance.dough(dough.no()).made().total().grams()), " of dough, ", Count.of(pieces, "piece", "pieces"));
+        return Sentence.of(
+                Say.plain(hydration.percent(), 1),
+                " % water, ",
+                Say.grams(balance.dough(dough.no()).made().total().grams()),
+                " of dough, ",
+                Count.of(pieces, "piece", "pieces"));
     }
 
     /** Whether several flours share the dough. */

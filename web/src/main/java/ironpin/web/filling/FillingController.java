@@ -1,6 +1,5 @@
 package ironpin.web.filling;
 
-import ironpin.quantity.Sentence;
 import ironpin.amount.UnreadableAmount;
 import ironpin.batch.Batch;
 import ironpin.batch.Filling;
@@ -15,6 +14,7 @@ import ironpin.filling.Treatment;
 import ironpin.pantry.Food;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Sentence;
 import ironpin.refusal.NotThere;
 import ironpin.refusal.Place;
 import ironpin.store.BatchStore;
@@ -155,7 +155,8 @@ class FillingController {
                 && leftGrams.getAsDouble() >= LEAST_LEFT * rawGrams.getAsDouble()
                 && leftGrams.getAsDouble() <= rawGrams.getAsDouble();
         if (!sensible) {
-            throw new NotChanged(id, from, new FieldError("weighed", index, raw + "|" + left, Sentence.of(WEIGHED_RULE)));
+            throw new NotChanged(
+                    id, from, new FieldError("weighed", index, raw + "|" + left, Sentence.of(WEIGHED_RULE)));
         }
         hand.weigh(
                 id,
@@ -172,7 +173,7 @@ class FillingController {
         try {
             return TypedValue.read(
                             typed,
-                            Sentence.of("g"),
+                            "g",
                             Optional.of(Dimension.MASS),
                             from.units(),
                             Optional.empty(),

@@ -1,6 +1,5 @@
 package ironpin.web.filling;
 
-import ironpin.quantity.Sentence;
 import ironpin.batch.Filling;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.FillingField;
@@ -15,6 +14,7 @@ import ironpin.kit.Hand;
 import ironpin.pantry.Food;
 import ironpin.quantity.Belief;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Sentence;
 import ironpin.store.LoggedTasting;
 import ironpin.web.page.FieldError;
 import ironpin.web.page.FieldView;
@@ -52,7 +52,7 @@ public final class FillingScreen {
             String name,
             Optional<FieldView> share,
             FieldView grams,
-            String note,
+            Sentence note,
             List<Treatment> treatments,
             Optional<Treatment> done,
             boolean weighable) {}
@@ -144,7 +144,7 @@ public final class FillingScreen {
     }
 
     /** What patties of this filling said, each in a sentence. */
-    public List<String> tasted() {
+    public List<Sentence> tasted() {
         return screen.tastings().stream()
                 .filter(one -> one.fillingNo() == filling.no())
                 .map(FillingScreen::said)
@@ -169,10 +169,10 @@ public final class FillingScreen {
                         + "). New plans aim at it.";
     }
 
-    private static String note(FillingLine line, Mass mass, Hand hand) {
+    private static Sentence note(FillingLine line, Mass mass, Hand hand) {
         Spoken spoken = line.spoken();
         if (spoken.food().isEmpty()) {
-            return "not known by name: it counts in no sum of salt, fat or allergens";
+            return Sentence.of("not known by name: it counts in no sum of salt, fat or allergens");
         }
         Food food = spoken.food().get();
         List<Sentence> notes = new ArrayList<>();
@@ -188,9 +188,10 @@ public final class FillingScreen {
                     + (spoken.name().fat().isPresent() ? "" : " (est.)")));
         }
         if (food.role() != Food.Role.SALT && food.salt().high() >= 0.005) {
-            notes.add(Sentence.of(salt(food, spoken.done().filter(Treatment.SALT::equals).isPresent())));
+            notes.add(Sentence.of(
+                    salt(food, spoken.done().filter(Treatment.SALT::equals).isPresent())));
         }
-        return String.join(" · ", notes);
+        return Sentence.join(" · ", notes);
     }
 
     private static String salt(Food food, boolean salted) {
@@ -209,6 +210,7 @@ public final class FillingScreen {
                         + Say.plain(done.left(food).high().percent(), 0) + " % is left, est.): "
                 : "yours: " + Say.plain(left.mean(), 0) + " % is left, weighed "
                         + Count.of(left.lessons(), "time", "times") + "): ";
-        return Sentence.of("buy about ", Say.grams(hand.raw(food.key(), done, mass).grams()), " (", learned, done.how());
+        return Sentence.of(
+                "buy about ", Say.grams(hand.raw(food.key(), done, mass).grams()), " (", learned, done.how());
     }
 }

@@ -1,6 +1,5 @@
 package ironpin.web.filling;
 
-import ironpin.quantity.Sentence;
 import ironpin.amount.UnreadableAmount;
 import ironpin.filling.Aspic;
 import ironpin.filling.FatBlend;
@@ -10,6 +9,7 @@ import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Temperature;
 import ironpin.quantity.UnitSystem;
 import ironpin.web.page.TypedValue;
@@ -40,7 +40,7 @@ public record FillingTools(Map<String, String> typed, Map<String, String> errors
 
     /** What stands in a field: as typed, or a start. */
     public String value(String name) {
-        return typed.getOrDefault(name, start(name));
+        return typed.containsKey(name) ? typed.get(name) : start(name).render(units);
     }
 
     public String error(String name) {
@@ -63,7 +63,7 @@ public record FillingTools(Map<String, String> typed, Map<String, String> errors
     }
 
     /** What to take of each source, in a sentence each; empty if something is missing. */
-    public List<String> blend() {
+    public List<Sentence> blend() {
         OptionalDouble total = number("total", Dimension.MASS, 700, 1, 50_000);
         OptionalDouble wanted = number("wanted", null, 25, 0, 100);
         List<FatBlend.Source> sources = new ArrayList<>();
@@ -81,12 +81,17 @@ public record FillingTools(Map<String, String> typed, Map<String, String> errors
         FatBlend blend = FatBlend.of(Mass.ofGrams(total.getAsDouble()), Percentage.of(wanted.getAsDouble()), sources);
         List<Sentence> said = new ArrayList<>();
         for (int i = 0; i < sources.size(); i++) {
-            said.add(Sentence.of(Say.fineGrams(blend.parts().get(i).grams()), " of the one with ", Say.plain(sources.get(i).fat().percent(), 1), " % fat"));
+            said.add(Sentence.of(
+                    Say.fineGrams(blend.parts().get(i).grams()),
+                    " of the one with ",
+                    Say.plain(sources.get(i).fat().percent(), 1),
+                    " % fat"));
         }
         said.add(
                 blend.reached()
                         ? Sentence.of("comes to " + Say.plain(blend.fat().percent(), 1) + " % fat.")
-                        : Sentence.of("is the nearest these reach: " + Say.plain(blend.fat().percent(), 1) + " % fat, not "
+                        : Sentence.of("is the nearest these reach: "
+                                + Say.plain(blend.fat().percent(), 1) + " % fat, not "
                                 + Say.plain(wanted.getAsDouble(), 1) + " %."));
         return said;
     }
@@ -107,7 +112,7 @@ public record FillingTools(Map<String, String> typed, Map<String, String> errors
     }
 
     /** How the stock sets, in a sentence each; empty if something is missing. */
-    public List<String> aspic(Mass fillingEach) {
+    public List<Sentence> aspic(Mass fillingEach) {
         OptionalDouble stock = number("stock", Dimension.MASS, 400, 1, 50_000);
         OptionalDouble gelatin = number("gelatin", null, 3, 0.5, 10);
         OptionalDouble depth = number("depth", Dimension.LENGTH, 6, 1, 200);
@@ -121,14 +126,33 @@ public record FillingTools(Map<String, String> typed, Map<String, String> errors
         Percentage part = Percentage.of(gelatin.getAsDouble());
         boolean soft = Aspic.GELATIN.contains(part);
         return List.of(
-                Sentence.of(Say.fineGrams(Aspic.gelatin(Mass.ofGrams(stock.getAsDouble()), part)
-                                .grams()), " of gelatin powder, bloomed in cold water", soft ? "." : "; soft to firm cubes take 2 to 4 %."),
-                Sentence.of(Span.of(tray.cools(hot, Temperature.ofCelsius(12))), " in the fridge until it sets at ", Say.celsius(12), " (est.)."),
+                Sentence.of(
+                        Say.fineGrams(Aspic.gelatin(Mass.ofGrams(stock.getAsDouble()), part)
+                                .grams()),
+                        " of gelatin powder, bloomed in cold water",
+                        soft ? "." : "; soft to firm cubes take 2 to 4 %."),
+                Sentence.of(
+                        Span.of(tray.cools(hot, Temperature.ofCelsius(12))),
+                        " in the fridge until it sets at ",
+                        Say.celsius(12),
+                        " (est.)."),
                 tray.meetsTheCoolingRule(hot)
-                        ? Sentence.of("The tray cools fast enough: under ", Say.celsius(21), " in 2 h, under ", Say.celsius(5), " in 4 h more.")
-                        : Sentence.of("Too deep: hot stock must be under ", Say.celsius(21), " in 2 h and under ", Say.celsius(5), " in 4 h more. Pour it shallower."),
-                Sentence.of(Say.fineGrams(Aspic.soupPerPiece(fillingEach, Percentage.of(share.getAsDouble()))
-                                .grams()), " of soup in a piece."));
+                        ? Sentence.of(
+                                "The tray cools fast enough: under ",
+                                Say.celsius(21),
+                                " in 2 h, under ",
+                                Say.celsius(5),
+                                " in 4 h more.")
+                        : Sentence.of(
+                                "Too deep: hot stock must be under ",
+                                Say.celsius(21),
+                                " in 2 h and under ",
+                                Say.celsius(5),
+                                " in 4 h more. Pour it shallower."),
+                Sentence.of(
+                        Say.fineGrams(Aspic.soupPerPiece(fillingEach, Percentage.of(share.getAsDouble()))
+                                .grams()),
+                        " of soup in a piece."));
     }
 
     private OptionalDouble number(String name, Dimension dimension, double start, double low, double high) {
@@ -138,14 +162,15 @@ public record FillingTools(Map<String, String> typed, Map<String, String> errors
         Optional<Dimension> kind = Optional.ofNullable(dimension);
         Optional<TypedValue> value;
         try {
-            value = TypedValue.read(typed.get(name), Sentence.of("%"), kind, units, Optional.empty(), CupStandard.US);
+            value = TypedValue.read(typed.get(name), "%", kind, units, Optional.empty(), CupStandard.US);
         } catch (UnreadableAmount e) {
             value = Optional.empty();
         }
         if (value.isEmpty() || value.get().metric() < low || value.get().metric() > high) {
-            Sentence range = kind.map(one -> Sentence.of(Quantity.number(one, low, 0), " and ", Quantity.brief(one, high, 0)))
+            Sentence range = kind.map(
+                            one -> Sentence.of(Quantity.number(one, low, 0), " and ", Quantity.brief(one, high, 0)))
                     .orElseGet(() -> Sentence.of(Say.plain(low, 1) + " and " + Say.plain(high, 1) + " %"));
-            errors.put(name, Sentence.of("Between ", range, "."));
+            errors.put(name, Sentence.of("Between ", range, ".").render(units));
             return OptionalDouble.empty();
         }
         return OptionalDouble.of(value.get().metric());

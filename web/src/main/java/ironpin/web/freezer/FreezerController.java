@@ -1,6 +1,5 @@
 package ironpin.web.freezer;
 
-import ironpin.quantity.Sentence;
 import ironpin.allergen.AllergenLines;
 import ironpin.batch.Batch;
 import ironpin.batch.Lot;
@@ -13,6 +12,7 @@ import ironpin.filling.SafeCore;
 import ironpin.heat.Freezing;
 import ironpin.plan.InsidePiece;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.UnitSystem;
 import ironpin.refusal.Refused;
 import ironpin.store.BatchStore;
@@ -189,7 +189,16 @@ class FreezerController {
                 .orElse("");
         Sentence core = Say.celsius(SafeCore.of(lot.filling().formula()).core().celsius());
         String raw = SafeCore.of(lot.filling().formula()).mindRaw() ? "Raw. " : "";
-        return units.say(Sentence.of(raw, Name.first(lot.lot().method().done()), " from frozen, not thawed: ", total, estimate, "; at least ", core, " in the middle."));
+        return Sentence.of(
+                        raw,
+                        Name.first(lot.lot().method().done()),
+                        " from frozen, not thawed: ",
+                        total,
+                        estimate,
+                        "; at least ",
+                        core,
+                        " in the middle.")
+                .render(units);
     }
 
     /** Pieces are taken out, to be cooked as they are. */

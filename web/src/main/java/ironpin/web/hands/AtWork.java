@@ -1,6 +1,5 @@
 package ironpin.web.hands;
 
-import ironpin.quantity.Sentence;
 import ironpin.hands.Beat;
 import ironpin.hands.Fault;
 import ironpin.hands.InStep;
@@ -10,6 +9,7 @@ import ironpin.portion.Tally;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.store.WorkStore;
 import ironpin.store.WorkStore.PersonPace;
 import ironpin.store.WorkStore.Seen;
@@ -140,13 +140,24 @@ public record AtWork(
     }
 
     /** The pieces with a fault, each in a sentence, the latest first. */
-    public List<String> seen() {
+    public List<Sentence> seen() {
         List<Sentence> said = new ArrayList<>();
         for (int i = faults.size() - 1; i >= 0; i--) {
             Seen one = faults.get(i);
-            said.add(Sentence.of(one.place().map(place -> "Piece " + place).orElse("A piece"), ", ", Quantity.mass(one.skin().grams(), 1), " of skin round ", Quantity.mass(one.filling().grams(), 1), one.room()
+            said.add(Sentence.of(
+                    one.place().map(place -> "Piece " + place).orElse("A piece"),
+                    ", ",
+                    Quantity.mass(one.skin().grams(), 1),
+                    " of skin round ",
+                    Quantity.mass(one.filling().grams(), 1),
+                    one.room()
                             .map(room -> " (" + Say.plain(room.percent(), 0) + " % of the room)")
-                            .orElse(""), ": ", one.fault().label(), ". Usually ", one.fault().cause(), "."));
+                            .orElse(""),
+                    ": ",
+                    one.fault().label(),
+                    ". Usually ",
+                    one.fault().cause(),
+                    "."));
         }
         return said;
     }
@@ -173,22 +184,31 @@ public record AtWork(
     }
 
     /** Everything of it in sentences, for the Book; empty if nothing was counted. */
-    public List<String> forTheBook() {
-        List<String> said = new ArrayList<>();
+    public List<Sentence> forTheBook() {
+        List<Sentence> said = new ArrayList<>();
         weighed("pieces", pieces, lot.share().doughEach()).ifPresent(said::add);
         weighed("spoonfuls", spoonfuls, lot.share().fillingEach()).ifPresent(said::add);
         for (Job job : Job.values()) {
             Beat beat = beat(job);
             beat.secondsEach()
-                    .ifPresent(seconds -> said.add("Pace, to " + job.label() + ": " + Math.round(seconds)
-                            + " s a piece, " + beat.perHour().orElseThrow() + " an hour, from "
-                            + Count.of(beat.pieces(), "piece") + ", by " + people(job) + "."));
+                    .ifPresent(seconds -> said.add(Sentence.of(
+                            "Pace, to ",
+                            job.label(),
+                            ": ",
+                            Math.round(seconds),
+                            " s a piece, ",
+                            beat.perHour().orElseThrow(),
+                            " an hour, from ",
+                            Count.of(beat.pieces(), "piece"),
+                            ", by ",
+                            people(job),
+                            ".")));
         }
         if (!faults.isEmpty()) {
             List<String> each = counts().entrySet().stream()
                     .map(one -> one.getValue() + " " + one.getKey().label())
                     .toList();
-            said.add("Faults: " + String.join(", ", each) + ".");
+            said.add(Sentence.of("Faults: ", String.join(", ", each), "."));
         }
         return said;
     }
@@ -203,13 +223,25 @@ public record AtWork(
                         .toList());
     }
 
-    private Optional<String> weighed(String what, List<Mass> masses, Mass each) {
+    private Optional<Sentence> weighed(String what, List<Mass> masses, Mass each) {
         if (masses.size() < 2) {
             return Optional.empty();
         }
         Tally tally = new Tally(each.times(masses.size()), masses.size(), masses);
         long outside = masses.stream().filter(one -> !tally.inBand(one)).count();
-        return Optional.of(Sentence.of(masses.size(), " ", what, " weighed: ", Quantity.mass(tally.mean().orElseThrow().grams(), 1), " on the whole, spread ±", Say.plain(100 * tally.spread().orElseThrow(), 1), " %, ", outside, " outside ±", Say.plain(100 * Tally.BAND, 0), " %."));
+        return Optional.of(Sentence.of(
+                masses.size(),
+                " ",
+                what,
+                " weighed: ",
+                Quantity.mass(tally.mean().orElseThrow().grams(), 1),
+                " on the whole, spread ±",
+                Say.plain(100 * tally.spread().orElseThrow(), 1),
+                " %, ",
+                outside,
+                " outside ±",
+                Say.plain(100 * Tally.BAND, 0),
+                " %."));
     }
 
     public List<Fault> kinds() {

@@ -4,6 +4,7 @@ import ironpin.clock.Forecast;
 import ironpin.clock.Standing;
 import ironpin.clock.Timetable;
 import ironpin.plan.BatchPlan;
+import ironpin.quantity.Sentence;
 import ironpin.store.BatchStore;
 import ironpin.store.NoSuchBatch;
 import ironpin.store.Status;
@@ -71,12 +72,12 @@ class HomeController {
             long id,
             String title,
             String when,
-            String facts,
+            Sentence facts,
             Optional<String> next,
             String status,
             String link,
-            String ribbon,
-            String ribbonNarrow) {}
+            Sentence ribbon,
+            Sentence ribbonNarrow) {}
 
     /** A batch by name alone. */
     public record Row(String link, String title, String when) {}
@@ -166,12 +167,12 @@ class HomeController {
                     id,
                     "Batch " + id,
                     "cannot be shown",
-                    "save it as JSON or delete it",
+                    Sentence.of("save it as JSON or delete it"),
                     Optional.empty(),
                     "broken",
                     link,
-                    "",
-                    "");
+                    Sentence.of(""),
+                    Sentence.of(""));
         }
     }
 
@@ -202,8 +203,8 @@ class HomeController {
                 stored.batch().title(),
                 Say.day(stored.batch().serving()) + ", table at "
                         + Say.clock(stored.batch().serving()) + start,
-                Count.of(stored.batch().eaters(), "eats", "eat") + " · "
-                        + Count.of(plan.balance().pieces(), "piece", "pieces"),
+                Sentence.of(Count.of(stored.batch().eaters(), "eats", "eat") + " · "
+                        + Count.of(plan.balance().pieces(), "piece", "pieces")),
                 next(stored, plan),
                 stored.status().name().toLowerCase(Locale.ROOT),
                 link(stored.id(), stored.status()),

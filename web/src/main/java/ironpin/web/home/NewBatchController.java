@@ -4,6 +4,7 @@ import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Sentence;
 import ironpin.store.BatchStore;
 import ironpin.store.KitStore;
 import ironpin.style.Style;
@@ -56,7 +57,7 @@ class NewBatchController {
     public record Wish(String style, String eaters, Appetite appetite, String date, String time, Boolean lastTime) {}
 
     /** A style on offer. */
-    public record Offer(Style style, String picture) {}
+    public record Offer(Style style, Sentence picture) {}
 
     @ModelAttribute("offers")
     List<Offer> offers() {

@@ -1,6 +1,5 @@
 package ironpin.web.kit;
 
-import ironpin.quantity.Sentence;
 import ironpin.amount.UnreadableAmount;
 import ironpin.dough.Bowl;
 import ironpin.dough.BowlMaterial;
@@ -15,6 +14,7 @@ import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Temperature;
 import ironpin.quantity.UnitSystem;
 import ironpin.web.page.Choice;
@@ -53,8 +53,15 @@ enum KitCell {
     static final class Refused extends RuntimeException {
         private static final long serialVersionUID = 1L;
 
+        private final transient Sentence said;
+
         Refused(Sentence message) {
-            super(message);
+            super(message.render(UnitSystem.METRIC));
+            this.said = message;
+        }
+
+        Sentence said() {
+            return said;
         }
     }
 
@@ -155,7 +162,7 @@ enum KitCell {
 
     private Optional<TypedValue> read(String typed, UnitSystem units) {
         try {
-            return TypedValue.read(typed, Sentence.of("%"), dimension(), units, Optional.empty(), CupStandard.US);
+            return TypedValue.read(typed, "%", dimension(), units, Optional.empty(), CupStandard.US);
         } catch (UnreadableAmount notAMass) {
             return Optional.empty();
         }

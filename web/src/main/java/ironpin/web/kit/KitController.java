@@ -1,6 +1,5 @@
 package ironpin.web.kit;
 
-import ironpin.quantity.Sentence;
 import ironpin.kit.Kit;
 import ironpin.quantity.CupStandard;
 import ironpin.refusal.NotThere;
@@ -64,8 +63,7 @@ class KitController {
             return show(Optional.empty(), fragment, model);
         } catch (KitCell.Refused refused) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return show(
-                    Optional.of(new FieldError(cell.name() + key, 0, value, Sentence.of(refused.getMessage()))), fragment, model);
+            return show(Optional.of(new FieldError(cell.name() + key, 0, value, refused.said())), fragment, model);
         }
     }
 

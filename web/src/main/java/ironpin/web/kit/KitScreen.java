@@ -1,12 +1,12 @@
 package ironpin.web.kit;
 
-import ironpin.quantity.Sentence;
 import ironpin.dough.Bowl;
 import ironpin.kit.Kit;
 import ironpin.pantry.Absorption;
 import ironpin.pantry.Flour;
 import ironpin.pantry.Price;
 import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.web.page.FieldError;
 import ironpin.web.picture.AbsorptionPicture;
 import ironpin.web.picture.Say;
@@ -40,11 +40,11 @@ public record KitScreen(Kit kit, Optional<FieldError> refused) {
             String cell,
             String key,
             String label,
-            String value,
+            Sentence value,
             Sentence unit,
             Sentence step,
-            String low,
-            String high,
+            Sentence low,
+            Sentence high,
             Sentence error) {}
 
     public Cell room() {
@@ -87,7 +87,7 @@ public record KitScreen(Kit kit, Optional<FieldError> refused) {
     }
 
     /** How sure the offset is, drawn. */
-    public String picture(Flour flour) {
+    public Sentence picture(Flour flour) {
         return AbsorptionPicture.of(flour);
     }
 
@@ -113,7 +113,9 @@ public record KitScreen(Kit kit, Optional<FieldError> refused) {
                 cell.label(),
                 typed(cell, key).orElse(shown),
                 cell.dimension().map(Quantity::unit).orElse(Sentence.of(unit)),
-                cell.dimension().map(one -> Quantity.step(one, cell.step())).orElseGet(() -> Sentence.of(Say.plain(cell.step(), 2))),
+                cell.dimension()
+                        .map(one -> Quantity.step(one, cell.step()))
+                        .orElseGet(() -> Sentence.of(Say.plain(cell.step(), 2))),
                 bound(cell, cell.low()),
                 bound(cell, cell.high()),
                 error(cell, key));
@@ -125,11 +127,11 @@ public record KitScreen(Kit kit, Optional<FieldError> refused) {
                 cell.name(),
                 key,
                 cell.label(),
-                typed(cell, key).orElse(value),
+                typed(cell, key).orElse(Sentence.of(value)),
                 Sentence.of(""),
                 Sentence.of(""),
-                "",
-                "",
+                Sentence.EMPTY,
+                Sentence.EMPTY,
                 error(cell, key));
     }
 
@@ -139,7 +141,7 @@ public record KitScreen(Kit kit, Optional<FieldError> refused) {
                 cell.cell(),
                 cell.key(),
                 cell.label(),
-                "",
+                Sentence.EMPTY,
                 cell.unit(),
                 cell.step(),
                 cell.low(),
@@ -153,11 +155,13 @@ public record KitScreen(Kit kit, Optional<FieldError> refused) {
     }
 
     private static Sentence bound(KitCell cell, double value) {
-        return cell.dimension().map(one -> Quantity.number(one, value, 1)).orElseGet(() -> Sentence.of(Say.plain(value, 2)));
+        return cell.dimension()
+                .map(one -> Quantity.number(one, value, 1))
+                .orElseGet(() -> Sentence.of(Say.plain(value, 2)));
     }
 
-    private Optional<String> typed(KitCell cell, String key) {
-        return mine(cell, key).map(FieldError::typed);
+    private Optional<Sentence> typed(KitCell cell, String key) {
+        return mine(cell, key).map(one -> Sentence.of(one.typed()));
     }
 
     private Sentence error(KitCell cell, String key) {

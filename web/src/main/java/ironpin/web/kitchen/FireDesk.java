@@ -1,6 +1,5 @@
 package ironpin.web.kitchen;
 
-import ironpin.quantity.Sentence;
 import ironpin.cook.Course;
 import ironpin.cook.Load;
 import ironpin.devices.hob.Hob;
@@ -11,6 +10,7 @@ import ironpin.devices.probe.SimulatedProbe;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Temperature;
 import ironpin.quantity.UnitSystem;
 import ironpin.refusal.NotThere;
@@ -248,7 +248,10 @@ public class FireDesk {
     private static Map<String, String> said(double celsius) {
         Sentence text = Quantity.temperature(Math.rint(celsius * 10) / 10);
         return Map.of(
-                UnitSystem.METRIC.name(), UnitSystem.METRIC.say(text), UnitSystem.US.name(), UnitSystem.US.say(text));
+                UnitSystem.METRIC.name(),
+                text.render(UnitSystem.METRIC),
+                UnitSystem.US.name(),
+                text.render(UnitSystem.US));
     }
 
     /**

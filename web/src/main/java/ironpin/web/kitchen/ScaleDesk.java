@@ -1,6 +1,5 @@
 package ironpin.web.kitchen;
 
-import ironpin.quantity.Sentence;
 import ironpin.devices.scale.KitchenScale;
 import ironpin.devices.scale.PostedScale;
 import ironpin.devices.scale.Reading;
@@ -9,6 +8,7 @@ import ironpin.devices.scale.SimulatedHand;
 import ironpin.devices.scale.SimulatedScale;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.UnitSystem;
 import jakarta.annotation.PreDestroy;
 import java.time.Clock;
@@ -125,8 +125,8 @@ public class ScaleDesk {
     private Shown shown(Reading reading) {
         Sentence text = Quantity.mass(reading.shown().grams(), 1);
         Map<String, String> said = Map.of(
-                UnitSystem.METRIC.name(), UnitSystem.METRIC.say(text),
-                UnitSystem.US.name(), UnitSystem.US.say(text));
+                UnitSystem.METRIC.name(), text.render(UnitSystem.METRIC),
+                UnitSystem.US.name(), text.render(UnitSystem.US));
         return new Shown(
                 reading.state().name(),
                 reading.state().label(),

@@ -6,6 +6,7 @@ import ironpin.batch.edit.Fix;
 import ironpin.batch.edit.Pins;
 import ironpin.book.NextChange;
 import ironpin.book.Suggestion;
+import ironpin.quantity.Sentence;
 import ironpin.store.BookEntry;
 import ironpin.store.BookStore;
 import ironpin.store.KitStore;
@@ -49,11 +50,11 @@ public class Again {
     }
 
     /** The labels of the changes that can be made with one press. */
-    public List<String> changes(StoredBatch cooked) {
+    public List<Sentence> changes(StoredBatch cooked) {
         return suggestions(cooked).stream()
                 .flatMap(one -> one.fix().stream())
                 .map(Fix::label)
-                .map(Name::within)
+                .map(label -> label.beginning(Name::within))
                 .distinct()
                 .toList();
     }

@@ -1,10 +1,10 @@
 package ironpin.web.page;
 
-import ironpin.quantity.Sentence;
 import ironpin.batch.Station;
 import ironpin.clock.TaskKey;
 import ironpin.crew.Person;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Sentence;
 import ironpin.store.Status;
 import ironpin.web.picture.Drawings;
 import java.util.ArrayList;
@@ -97,11 +97,11 @@ public record BenchView(Screen screen, int who, Optional<RunStep> step, boolean 
     }
 
     /** The step's own pictures. */
-    public List<String> pictures(Drawings draw) {
+    public List<Sentence> pictures(Drawings draw) {
         return step.map(one -> pictures(draw, one)).orElse(List.of());
     }
 
-    private List<String> pictures(Drawings draw, RunStep one) {
+    private List<Sentence> pictures(Drawings draw, RunStep one) {
         TaskKey of = one.slot().task().of();
         if (of instanceof TaskKey.Shaped tray) {
             LotPlan lot = screen.plan().lot(tray.lot());
@@ -139,7 +139,12 @@ public record BenchView(Screen screen, int who, Optional<RunStep> step, boolean 
 
     /** As it is read aloud. */
     public Sentence aloud() {
-        return step.map(one -> Sentence.of(one.slot().task().title(), " ", one.press().text(), " ", one.slot().task().detail()))
+        return step.map(one -> Sentence.of(
+                        one.slot().task().title(),
+                        " ",
+                        one.press().text(),
+                        " ",
+                        one.slot().task().detail()))
                 .orElse(Sentence.of("Everything is on the table."));
     }
 }

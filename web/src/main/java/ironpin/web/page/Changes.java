@@ -1,6 +1,5 @@
 package ironpin.web.page;
 
-import ironpin.quantity.Sentence;
 import ironpin.amount.UnreadableAmount;
 import ironpin.batch.Batch;
 import ironpin.batch.balance.Balancer;
@@ -8,6 +7,7 @@ import ironpin.batch.edit.OutOfRange;
 import ironpin.batch.edit.PlanField;
 import ironpin.batch.edit.PlanNumber;
 import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.refusal.NotThere;
 import ironpin.refusal.Refused;
 import ironpin.store.BatchStore;
@@ -68,7 +68,10 @@ public class Changes {
             String label,
             UnaryOperator<Batch> change) {
         return kept(
-                id, from, model, () -> batches.changeSeen(id, from.revision(), bearer, Sentence.of(label), change, clock.instant()));
+                id,
+                from,
+                model,
+                () -> batches.changeSeen(id, from.revision(), bearer, Sentence.of(label), change, clock.instant()));
     }
 
     /** What may be refused on the way is said on the screen where it was asked. */
@@ -105,13 +108,13 @@ public class Changes {
                     clock.instant());
             return answer(after, from, model, value.reading().map(one -> ReadingNote.of(number, one)));
         } catch (OutOfRange refused) {
-            throw new NotChanged(id, from, new FieldError(number, typed, FieldView.allowed(refused)));
+            throw new NotChanged(id, from, new FieldError(number, typed, refused.demand()));
         } catch (MovedOn moved) {
             throw NotChanged.meanwhile(id, from, new FieldError(REFUSED, 0, typed, Sentence.of(MOVED_ON)));
         } catch (NotThere gone) {
             throw NotChanged.meanwhile(id, from, said(gone));
         } catch (Refused refused) {
-            String rule = Name.first(refused.getMessage()) + ".";
+            Sentence rule = Sentence.of(Name.first(refused.getMessage()), ".");
             throw new NotChanged(id, from, new FieldError(number, typed, rule));
         }
     }
@@ -121,15 +124,15 @@ public class Changes {
         try {
             return TypedValue.read(
                             typed,
-                            Sentence.of(field.unit()),
+                            field.unit(),
                             field.dimension(),
                             from.units(),
                             number.food(before),
                             kit.load().cups())
                     .orElseThrow(
-                            () -> new NotChanged(id, from, new FieldError(number, typed, FieldView.allowed(field))));
+                            () -> new NotChanged(id, from, new FieldError(number, typed, OutOfRange.demand(field))));
         } catch (UnreadableAmount refused) {
-            String message = FieldView.allowed(field) + " Here " + refused.getMessage() + ".";
+            Sentence message = Sentence.of(OutOfRange.demand(field), " Here ", refused.getMessage(), ".");
             throw new NotChanged(id, from, new FieldError(number, typed, message, Marked.of(refused)));
         } catch (NotThere gone) {
             throw NotChanged.meanwhile(id, from, said(gone));
@@ -167,7 +170,8 @@ public class Changes {
         int decimals = field.decimals();
         Function<Double, String> said = given -> Say.plain(given, Math.max(1, decimals));
         Sentence change = field.dimension()
-                .map(one -> Sentence.of(Quantity.number(one, old, decimals), " → ", Quantity.brief(one, value, Math.max(1, decimals))))
+                .map(one -> Sentence.of(
+                        Quantity.number(one, old, decimals), " → ", Quantity.brief(one, value, Math.max(1, decimals))))
                 .orElseGet(() -> Sentence.of(Say.plain(old, decimals) + " → " + said.apply(value)
                         + (field.unit().isEmpty() ? "" : " " + field.unit())));
         return Sentence.of(field.label(), " ", change);

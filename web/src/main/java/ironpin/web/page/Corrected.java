@@ -1,8 +1,8 @@
 package ironpin.web.page;
 
-import ironpin.quantity.Sentence;
 import ironpin.dough.Correction;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Sentence;
 import ironpin.store.LoggedCorrection;
 import ironpin.web.picture.Say;
 import ironpin.wording.Span;
@@ -21,15 +21,22 @@ public final class Corrected {
     private Corrected() {}
 
     /** The latest of each dough in a few words, by the dough's number. */
-    public static Map<Integer, String> marks(List<LoggedCorrection> made) {
-        Map<Integer, String> marks = new HashMap<>();
+    public static Map<Integer, Sentence> marks(List<LoggedCorrection> made) {
+        Map<Integer, Sentence> marks = new HashMap<>();
         made.forEach(one -> marks.put(one.doughNo(), brief(one.correction())));
         return marks;
     }
 
     /** In a sentence. */
     public static Sentence said(LoggedCorrection logged) {
-        return Sentence.of("Felt ", logged.correction().feel().label(), ": ", full(logged.correction()), ", now ", Say.plain(logged.hydration().percent(), 1), " % water.");
+        return Sentence.of(
+                "Felt ",
+                logged.correction().feel().label(),
+                ": ",
+                full(logged.correction()),
+                ", now ",
+                Say.plain(logged.hydration().percent(), 1),
+                " % water.");
     }
 
     /** In as many words as fit on the ribbon. */

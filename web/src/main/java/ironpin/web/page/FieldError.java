@@ -1,7 +1,7 @@
 package ironpin.web.page;
 
-import ironpin.quantity.Sentence;
 import ironpin.batch.edit.PlanNumber;
+import ironpin.quantity.Sentence;
 
 /**
  * A value that was refused.
@@ -17,12 +17,12 @@ public record FieldError(String field, String at, String typed, Sentence message
         this(field, String.valueOf(place), typed, message, null);
     }
 
-    public FieldError(PlanNumber<?> number, String typed, String message) {
+    public FieldError(PlanNumber<?> number, String typed, Sentence message) {
         this(number, typed, message, null);
     }
 
-    public FieldError(PlanNumber<?> number, String typed, String message, Marked marked) {
-        this(number.field().key(), number.at().text(), typed, Sentence.of(message), marked);
+    public FieldError(PlanNumber<?> number, String typed, Sentence message, Marked marked) {
+        this(number.field().key(), number.at().text(), typed, message, marked);
     }
 
     public boolean of(PlanNumber<?> number) {

@@ -1,11 +1,10 @@
 package ironpin.web.page;
 
-import ironpin.quantity.Sentence;
-import ironpin.batch.edit.OutOfRange;
 import ironpin.batch.edit.PlanField;
 import ironpin.batch.edit.PlanNumber;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.web.picture.Say;
 import ironpin.wording.Name;
 import java.util.Optional;
@@ -33,7 +32,7 @@ public record FieldView(
         String at,
         String label,
         Sentence unit,
-        String value,
+        Sentence value,
         Sentence step,
         Sentence low,
         Sentence high,
@@ -62,7 +61,7 @@ public record FieldView(
         Optional<FieldError> mine = refused.filter(error -> error.of(number));
         String plain = Say.plain(value, field.decimals());
         Optional<Dimension> kind = field.dimension();
-        String shown = mine.map(FieldError::typed)
+        Sentence shown = mine.map(error -> Sentence.of(error.typed()))
                 .orElseGet(() -> kind.map(one -> Quantity.number(one, value, field.decimals()))
                         .orElse(Sentence.of(plain)));
         return new FieldView(
@@ -72,10 +71,13 @@ public record FieldView(
                 field.label(),
                 kind.map(Quantity::unit).orElse(Sentence.of(field.unit())),
                 shown,
-                kind.map(one -> Quantity.step(one, field.step())).orElseGet(() -> Sentence.of(Say.plain(field.step(), 2))),
+                kind.map(one -> Quantity.step(one, field.step()))
+                        .orElseGet(() -> Sentence.of(Say.plain(field.step(), 2))),
                 bound(field, field.low()),
                 bound(field, field.high()),
-                Math.max(kind.isPresent() ? 4 : 3, Math.min(9, (mine.isPresent() ? shown : plain).length() + 1)),
+                Math.max(
+                        kind.isPresent() ? 4 : 3,
+                        Math.min(9, mine.map(FieldError::typed).orElse(plain).length() + 1)),
                 mine.map(FieldError::message).orElse(Sentence.of("")),
                 mine.map(FieldError::marked).orElse(null),
                 read.filter(note -> note.of(number)).orElse(null));
@@ -88,21 +90,8 @@ public record FieldView(
     }
 
     private static Sentence bound(PlanField<?> field, double value) {
-        return field.dimension().map(one -> Quantity.number(one, value, 1)).orElseGet(() -> Sentence.of(Say.plain(value, 2)));
-    }
-
-    /** The allowed range in words. */
-    static String allowed(PlanField<?> field) {
-        return between(OutOfRange.allowed(field));
-    }
-
-    static String allowed(OutOfRange refused) {
-        return between(refused.allowed());
-    }
-
-    private static String between(Sentence range) {
-        return range.startsWith("a ")
-                ? "A" + range.substring(1) + "."
-                : "Between " + range.replace(" to ", " and ") + ".";
+        return field.dimension()
+                .map(one -> Quantity.number(one, value, 1))
+                .orElseGet(() -> Sentence.of(Say.plain(value, 2)));
     }
 }

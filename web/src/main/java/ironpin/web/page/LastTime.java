@@ -3,6 +3,7 @@ package ironpin.web.page;
 import ironpin.book.NextChange;
 import ironpin.book.Suggestion;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Sentence;
 import ironpin.store.BookEntry;
 import ironpin.web.picture.Say;
 import ironpin.wording.Count;
@@ -19,8 +20,8 @@ import java.util.Optional;
  * @param suggestion the one change for next time
  * @param corrected how its dough was corrected at the bench, a sentence each
  */
-public record LastTime(String when, String said, Optional<Suggestion> suggestion, List<String> corrected) {
-    static LastTime of(BookEntry entry, NextChange.Skin made, LotPlan lot, List<String> corrected, ZoneId zone) {
+public record LastTime(String when, String said, Optional<Suggestion> suggestion, List<Sentence> corrected) {
+    static LastTime of(BookEntry entry, NextChange.Skin made, LotPlan lot, List<Sentence> corrected, ZoneId zone) {
         LocalDateTime written = LocalDateTime.ofInstant(entry.recordedAt(), zone);
         return new LastTime(
                 Say.shortDay(written),

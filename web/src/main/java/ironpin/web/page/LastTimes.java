@@ -4,6 +4,7 @@ import ironpin.batch.Batch;
 import ironpin.batch.Lot;
 import ironpin.book.NextChange;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Sentence;
 import ironpin.store.BatchStore;
 import ironpin.store.BookEntry;
 import ironpin.store.BookStore;
@@ -46,7 +47,7 @@ public class LastTimes {
                 .orElse(new NextChange.Skin(Optional.empty()));
     }
 
-    private List<String> corrected(BookEntry entry) {
+    private List<Sentence> corrected(BookEntry entry) {
         // A lot that was judged may have been left out of its batch afterwards.
         Set<Integer> doughs = batches.load(entry.batchId()).batch().lots().stream()
                 .filter(lot -> lot.no() == entry.lotNo())

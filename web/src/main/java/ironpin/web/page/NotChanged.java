@@ -1,5 +1,6 @@
 package ironpin.web.page;
 
+import ironpin.quantity.UnitSystem;
 import org.springframework.http.HttpStatus;
 
 /** A change that was refused: the answer is the screen as it still stands, with what was typed and what is allowed. */
@@ -17,7 +18,7 @@ public class NotChanged extends RuntimeException {
     }
 
     private NotChanged(long id, From from, FieldError error, HttpStatus status) {
-        super(error.message());
+        super(error.message().render(UnitSystem.METRIC));
         this.id = id;
         this.from = from;
         this.error = error;

@@ -1,6 +1,5 @@
 package ironpin.web.page;
 
-import ironpin.quantity.Sentence;
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
 import ironpin.batch.Lot;
@@ -17,6 +16,7 @@ import ironpin.dough.BenchFeel;
 import ironpin.kit.Hand;
 import ironpin.pantry.Allergen;
 import ironpin.portion.PortionSchool;
+import ironpin.quantity.Sentence;
 import ironpin.store.BatchStore;
 import ironpin.store.CorrectionStore;
 import ironpin.store.KitStore;
@@ -107,7 +107,10 @@ class PlanController {
     String unread(@PathVariable long id, @RequestParam int index, @RequestParam String words, From from, Model model) {
         if (words.isBlank() || words.strip().length() > Batch.LONGEST_UNREAD) {
             throw new NotChanged(
-                    id, from, new FieldError("unread", index, words, Sentence.of("1 to " + Batch.LONGEST_UNREAD + " characters.")));
+                    id,
+                    from,
+                    new FieldError(
+                            "unread", index, words, Sentence.of("1 to " + Batch.LONGEST_UNREAD + " characters.")));
         }
         return changes.changeSeen(
                 id,
@@ -208,8 +211,8 @@ class PlanController {
     String serving(
             @PathVariable long id, @RequestParam String date, @RequestParam String time, From from, Model model) {
         LocalDateTime serving = Asked.serving(date, time)
-                .orElseThrow(() ->
-                        new NotChanged(id, from, new FieldError("serving", 0, date + " " + time, Sentence.of(Asked.SERVING_RULE))));
+                .orElseThrow(() -> new NotChanged(
+                        id, from, new FieldError("serving", 0, date + " " + time, Sentence.of(Asked.SERVING_RULE))));
         return changes.change(id, from, model, "table at " + Say.clock(serving), batch -> batch.withServing(serving));
     }
 

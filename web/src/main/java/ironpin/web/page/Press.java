@@ -1,9 +1,9 @@
 package ironpin.web.page;
 
-import ironpin.quantity.Sentence;
 import ironpin.clock.Task;
 import ironpin.clock.Work;
 import ironpin.cook.CookStep;
+import ironpin.quantity.Sentence;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -19,10 +19,12 @@ public record Press(String label, Sentence text, Optional<String> starts) {
     /** @param timers of the step that have not been stopped */
     static Press of(Task task, List<Ringing> timers, Instant now) {
         if (task.work() instanceof Work.Throughout) {
-            return over("Done, next", "");
+            return over("Done, next", Sentence.EMPTY);
         }
         if (task.spells().isEmpty()) {
-            return timers.isEmpty() ? new Press("It has begun", Sentence.of(""), Optional.of("")) : over("It is over, next", "");
+            return timers.isEmpty()
+                    ? new Press("It has begun", Sentence.of(""), Optional.of(""))
+                    : over("It is over, next", Sentence.EMPTY);
         }
         if (timers.isEmpty()) {
             return new Press("They are in", task.spells().get(0).text(), Optional.of(""));
@@ -35,7 +37,8 @@ public record Press(String label, Sentence text, Optional<String> starts) {
             return new Press("That is done", after(task, rung), Optional.of("answer"));
         }
         return over(
-                "They are out, next", running.isEmpty() ? "" : running.get(0).label());
+                "They are out, next",
+                running.isEmpty() ? Sentence.EMPTY : running.get(0).label());
     }
 
     /** What begins when the last of these spells is over. */
@@ -47,8 +50,8 @@ public record Press(String label, Sentence text, Optional<String> starts) {
         return last + 1 < task.spells().size() ? task.spells().get(last + 1).text() : Sentence.of("");
     }
 
-    private static Press over(String label, String text) {
-        return new Press(label, Sentence.of(text), Optional.empty());
+    private static Press over(String label, Sentence text) {
+        return new Press(label, text, Optional.empty());
     }
 
     private static int indexOf(List<CookStep> spells, String key) {

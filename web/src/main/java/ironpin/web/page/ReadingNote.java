@@ -1,8 +1,8 @@
 package ironpin.web.page;
 
-import ironpin.quantity.Sentence;
 import ironpin.amount.Reading;
 import ironpin.batch.edit.PlanNumber;
+import ironpin.quantity.Sentence;
 import ironpin.web.picture.Say;
 import java.util.List;
 
@@ -40,14 +40,21 @@ public record ReadingNote(String field, String at, Sentence text, List<String> a
         double span = high - reading.range().low().grams();
         // Water by the spoon varies by less than the range is shown with.
         boolean exact = span < (high < 20 ? 0.1 : 1);
-        return exact ? Sentence.of("") : Sentence.of("Between ", Say.plainRange(reading.range()), ". ", reading.assumption());
+        return exact
+                ? Sentence.of("")
+                : Sentence.of("Between ", Say.plainRange(reading.range()), ". ", reading.assumption());
     }
 
     public static Sentence disagrees(Reading reading) {
         return reading.second()
                 .filter(second -> !second.agrees())
-                .map(second ->
-                        Sentence.of(second.said(), " would be ", Say.grams(second.mass().grams()), ", between ", Say.plainRange(second.range()), ": the two do not agree; the first is taken."))
+                .map(second -> Sentence.of(
+                        second.said(),
+                        " would be ",
+                        Say.grams(second.mass().grams()),
+                        ", between ",
+                        Say.plainRange(second.range()),
+                        ": the two do not agree; the first is taken."))
                 .orElse(Sentence.of(""));
     }
 }

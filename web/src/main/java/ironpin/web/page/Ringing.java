@@ -1,7 +1,7 @@
 package ironpin.web.page;
 
-import ironpin.quantity.Sentence;
 import ironpin.clock.Task;
+import ironpin.quantity.Sentence;
 import ironpin.store.RunningTimer;
 import java.time.Instant;
 

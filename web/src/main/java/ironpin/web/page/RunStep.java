@@ -1,10 +1,10 @@
 package ironpin.web.page;
 
-import ironpin.quantity.Sentence;
 import ironpin.clock.Progress;
 import ironpin.clock.Standing;
 import ironpin.clock.Task;
 import ironpin.clock.Timetable;
+import ironpin.quantity.Sentence;
 import ironpin.web.picture.Say;
 import ironpin.wording.Span;
 import java.time.Duration;

@@ -1,6 +1,5 @@
 package ironpin.web.page;
 
-import ironpin.quantity.Sentence;
 import ironpin.allergen.AllergenLines;
 import ironpin.batch.Batch;
 import ironpin.batch.Lot;
@@ -17,6 +16,7 @@ import ironpin.plan.Finding;
 import ironpin.plan.Findings;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.store.BookEntry;
 import ironpin.store.LoggedCorrection;
 import ironpin.store.LoggedTasting;
@@ -65,7 +65,7 @@ public record Screen(
         int past,
         Optional<LastTime> lastTime,
         List<BookEntry> entries,
-        List<String> nextChanges,
+        List<Sentence> nextChanges,
         List<LoggedCorrection> corrections,
         List<LoggedTasting> tastings,
         Run run,
@@ -107,11 +107,11 @@ public record Screen(
         return Stop.along(plan, past);
     }
 
-    public String ribbonWide() {
+    public Sentence ribbonWide() {
         return RibbonPicture.wide(plan, lotNo(), notes());
     }
 
-    public String ribbonNarrow() {
+    public Sentence ribbonNarrow() {
         return RibbonPicture.narrow(plan, lotNo(), notes());
     }
 
@@ -210,7 +210,7 @@ public record Screen(
     }
 
     /** The corrections to this dough, each in a sentence. */
-    public List<String> corrected() {
+    public List<Sentence> corrected() {
         return corrections.stream()
                 .filter(one -> one.doughNo() == lot.dough().no())
                 .map(Corrected::said)

@@ -1,6 +1,5 @@
 package ironpin.web.page;
 
-import ironpin.quantity.Sentence;
 import ironpin.batch.Station;
 import ironpin.batch.balance.Balance;
 import ironpin.plan.BatchPlan;
@@ -9,11 +8,11 @@ import ironpin.plan.Findings;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.web.picture.Say;
 import ironpin.wording.Count;
 import java.util.Arrays;
 import java.util.List;
-import java.util.stream.Collectors;
 
 /**
  * A station on the ribbon.
@@ -48,11 +47,18 @@ public record Stop(Station station, Sentence figure, Finding.Level level) {
                         .sum());
             case PORTION -> Sentence.of(Count.of(balance.pieces(), "piece", "pieces"));
             case ROLL ->
-                Sentence.of(plan.lots().stream()
-                                .map(lot -> Quantity.number(
-                                        Dimension.LENGTH, lot.lot().wide().millimetres(), 0))
-                                .distinct()
-                                .collect(Collectors.joining(" · ")), " ", Quantity.unit(Dimension.LENGTH));
+                Sentence.of(
+                        Sentence.join(
+                                " · ",
+                                plan.lots().stream()
+                                        .map(lot -> Quantity.number(
+                                                Dimension.LENGTH,
+                                                lot.lot().wide().millimetres(),
+                                                0))
+                                        .distinct()
+                                        .toList()),
+                        " ",
+                        Quantity.unit(Dimension.LENGTH));
             case FOLD -> Sentence.of(worstRoom(plan));
             case COOK ->
                 Sentence.of(Count.of(
@@ -75,7 +81,9 @@ public record Stop(Station station, Sentence figure, Finding.Level level) {
                         .map(room -> room.spare(lot.share().fillingEach()).grams())
                         .stream())
                 .min(Double::compare)
-                .map(spare -> spare < 0 ? Sentence.of(Say.grams(-spare), " too full") : Sentence.of(Say.grams(spare), " spare"))
+                .map(spare -> spare < 0
+                        ? Sentence.of(Say.grams(-spare), " too full")
+                        : Sentence.of(Say.grams(spare), " spare"))
                 .orElseGet(() -> Sentence.of(plan.lots().stream()
                         .map(LotPlan::lot)
                         .findFirst()

@@ -1,6 +1,5 @@
 package ironpin.web.page;
 
-import ironpin.quantity.Sentence;
 import ironpin.amount.AmountReader;
 import ironpin.amount.Reading;
 import ironpin.amount.UnreadableAmount;
@@ -38,7 +37,7 @@ public record TypedValue(double metric, Optional<Reading> reading) {
      */
     public static Optional<TypedValue> read(
             String text,
-            Sentence unit,
+            String unit,
             Optional<Dimension> dimension,
             UnitSystem units,
             Optional<Food> of,

@@ -1,8 +1,8 @@
 package ironpin.web.picture;
 
-import ironpin.quantity.Sentence;
 import ironpin.pantry.Absorption;
 import ironpin.pantry.Flour;
+import ironpin.quantity.Sentence;
 
 /** What a flour is thought to drink beyond its label: a dot with the band it lies in nine times in ten. */
 public final class AbsorptionPicture {
@@ -12,7 +12,7 @@ public final class AbsorptionPicture {
     private AbsorptionPicture() {}
 
     /** The belief about one flour. */
-    public static String of(Flour flour) {
+    public static Sentence of(Flour flour) {
         Absorption known = flour.absorption();
         double low = known.likely().low().percent();
         double high = known.likely().high().percent();

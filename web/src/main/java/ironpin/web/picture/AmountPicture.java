@@ -1,7 +1,7 @@
 package ironpin.web.picture;
 
-import ironpin.quantity.Sentence;
 import ironpin.amount.Reading;
+import ironpin.quantity.Sentence;
 
 /** Where an amount may lie, as a band about what it is taken for. */
 public final class AmountPicture {
@@ -12,7 +12,7 @@ public final class AmountPicture {
     private AmountPicture() {}
 
     /** The range of a reading; a mass that is exact is a single mark. */
-    public static String of(Reading reading) {
+    public static Sentence of(Reading reading) {
         double usual = reading.mass().grams();
         double low = reading.range().low().grams();
         double high = reading.range().high().grams();

@@ -1,6 +1,5 @@
 package ironpin.web.picture;
 
-import ironpin.quantity.Sentence;
 import ironpin.batch.Batch;
 import ironpin.clock.DayPlan;
 import ironpin.clock.Gap;
@@ -13,6 +12,7 @@ import ironpin.clock.Work;
 import ironpin.crew.Held;
 import ironpin.crew.Person;
 import ironpin.plan.BatchPlan;
+import ironpin.quantity.Sentence;
 import ironpin.wording.Name;
 import java.time.Duration;
 import java.time.ZonedDateTime;
@@ -72,7 +72,7 @@ public final class ClockPicture {
      * @param done keys of what is done
      * @param now kitchen time; its line is drawn only if it falls on the day
      */
-    public static String of(BatchPlan plan, Timetable table, Set<String> done, ZonedDateTime now) {
+    public static Sentence of(BatchPlan plan, Timetable table, Set<String> done, ZonedDateTime now) {
         return new ClockPicture(plan, table, done).draw(now);
     }
 
@@ -91,14 +91,15 @@ public final class ClockPicture {
             String title,
             Optional<Timetable.Slot> task) {}
 
-    private String draw(ZonedDateTime now) {
+    private Sentence draw(ZonedDateTime now) {
         List<Lane> lanes = lanes();
         double height = TOP + lanes.size() * LANE + 22;
         Svg svg = Svg.picture(
                 "clock-picture",
                 WIDTH,
                 height,
-                Sentence.of("From " + Say.clock(table.latestStart()) + " to " + Say.clock(until) + "; every step is listed below."));
+                Sentence.of("From " + Say.clock(table.latestStart()) + " to " + Say.clock(until)
+                        + "; every step is listed below."));
         hours(svg, height);
         for (int i = 0; i < lanes.size(); i++) {
             lane(svg, lanes.get(i), TOP + i * LANE);

@@ -1,6 +1,5 @@
 package ironpin.web.picture;
 
-import ironpin.quantity.Sentence;
 import ironpin.batch.balance.Balance;
 import ironpin.filling.Composition;
 import ironpin.filling.FillingFormula;
@@ -9,8 +8,10 @@ import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** The filling as one bar of its lines, over a bar of where it goes and one of what it is made of. */
 public final class FillingPicture {
@@ -21,19 +22,17 @@ public final class FillingPicture {
     private FillingPicture() {}
 
     /** The bars for one lot's filling. */
-    public static String of(BatchPlan plan, LotPlan lot) {
+    public static Sentence of(BatchPlan plan, LotPlan lot) {
         Balance.OfFilling share = plan.balance().filling(lot.filling().no());
         List<FillingLine> lines = lot.filling().formula().lines();
         List<Mass> masses = lot.filling().formula().masses(share.made());
-        StringBuilder said = new StringBuilder(Sentence.of(Say.grams(share.made().grams()), " of filling: "));
-        for (int i = 0; i < lines.size(); i++) {
-            said.append(Quantity.weighed(masses.get(i)))
-                    .append(' ')
-                    .append(lines.get(i).ingredient())
-                    .append(i < lines.size() - 1 ? ", " : ".");
-        }
+        List<Sentence> parts = IntStream.range(0, lines.size())
+                .mapToObj(i -> Sentence.of(
+                        Quantity.weighed(masses.get(i)), " ", lines.get(i).ingredient()))
+                .toList();
+        Sentence said = Sentence.of(Say.grams(share.made().grams()), " of filling: ", Sentence.join(", ", parts), ".");
         Optional<FillingFormula.Raw> raw = lot.filling().formula().beforeSqueezing();
-        Svg svg = Svg.picture("filling-picture", WIDTH, raw.isPresent() ? 268 : 226, Sentence.of(said.toString()));
+        Svg svg = Svg.picture("filling-picture", WIDTH, raw.isPresent() ? 268 : 226, said);
         svg.open("g", "class", Tones.of(lot.filling().kind()) + " shades");
         double x = 0;
         for (int i = 0; i < lines.size(); i++) {
@@ -175,7 +174,12 @@ public final class FillingPicture {
         }
         double water = made.grams() * (raw.times() - 1);
         svg.text(
-                Sentence.of("before squeezing: vegetable ", Say.plain(100 * of.share(Composition.Part.VEGETABLE), 0), " %; ", Say.grams(water), " of water goes (est.)"),
+                Sentence.of(
+                        "before squeezing: vegetable ",
+                        Say.plain(100 * of.share(Composition.Part.VEGETABLE), 0),
+                        " %; ",
+                        Say.grams(water),
+                        " of water goes (est.)"),
                 "x",
                 0,
                 "y",

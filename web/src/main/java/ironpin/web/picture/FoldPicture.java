@@ -1,7 +1,7 @@
 package ironpin.web.picture;
 
-import ironpin.quantity.Sentence;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Sentence;
 import ironpin.wrapper.FillRoom;
 import ironpin.wrapper.Fold;
 import ironpin.wrapper.Outline;
@@ -20,11 +20,13 @@ public final class FoldPicture {
     private FoldPicture() {}
 
     /** The fold of one lot. */
-    public static String of(LotPlan lot) {
+    public static Sentence of(LotPlan lot) {
         Fold fold = lot.lot().fold();
         double filling = lot.share().fillingEach().grams();
         Sentence room = lot.room()
-                .map(one -> Sentence.of(", which closes with ease up to ", Say.grams(one.comfortable().grams())))
+                .map(one -> Sentence.of(
+                        ", which closes with ease up to ",
+                        Say.grams(one.comfortable().grams())))
                 .orElse(Sentence.of(""));
         Svg svg = Svg.picture(
                 "fold-picture",

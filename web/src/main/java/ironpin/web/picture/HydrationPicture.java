@@ -10,6 +10,7 @@ import ironpin.pantry.FlourKind;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Band;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Sentence;
 import java.util.Locale;
 
 /**
@@ -51,7 +52,7 @@ public final class HydrationPicture {
     }
 
     /** The scale for one lot's dough. */
-    public static String of(LotPlan lot) {
+    public static Sentence of(LotPlan lot) {
         return new HydrationPicture(lot).draw();
     }
 
@@ -61,7 +62,7 @@ public final class HydrationPicture {
         }
     }
 
-    private String draw() {
+    private Sentence draw() {
         Band<Percentage> band = target.band();
         boolean inside = band.contains(Percentage.of(now));
         String range =

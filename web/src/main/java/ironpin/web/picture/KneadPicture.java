@@ -1,8 +1,8 @@
 package ironpin.web.picture;
 
-import ironpin.quantity.Sentence;
 import ironpin.dough.Cue;
 import ironpin.dough.RestPlan;
+import ironpin.quantity.Sentence;
 import ironpin.wording.Span;
 import java.time.Duration;
 import java.util.List;
@@ -16,7 +16,7 @@ public final class KneadPicture {
     private KneadPicture() {}
 
     /** The strip of steps with the cue that ends each. */
-    public static String of(RestPlan plan) {
+    public static Sentence of(RestPlan plan) {
         List<RestPlan.Step> steps = plan.steps();
         StringBuilder said = new StringBuilder();
         steps.forEach(step -> said.append(step.kind().label())

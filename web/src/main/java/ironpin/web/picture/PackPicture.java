@@ -1,7 +1,7 @@
 package ironpin.web.picture;
 
-import ironpin.quantity.Sentence;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Sentence;
 import ironpin.wording.Count;
 import ironpin.wrapper.BoughtWrapper;
 
@@ -13,7 +13,7 @@ public final class PackPicture {
     private PackPicture() {}
 
     /** The packs of one lot, which has bought wrappers. */
-    public static String of(LotPlan lot) {
+    public static Sentence of(LotPlan lot) {
         BoughtWrapper wrapper = lot.lot().bought().orElseThrow();
         BoughtWrapper.Packs packs = lot.packs().orElseThrow();
         Svg svg = Svg.picture(

@@ -1,11 +1,11 @@
 package ironpin.web.picture;
 
-import ironpin.quantity.Sentence;
 import ironpin.plan.LotPlan;
 import ironpin.portion.CutTree;
 import ironpin.portion.SheetCut;
 import ironpin.portion.SheetPlan;
 import ironpin.quantity.Length;
+import ironpin.quantity.Sentence;
 import ironpin.wording.Count;
 import ironpin.wrapper.Outline;
 import java.util.List;
@@ -18,7 +18,7 @@ final class PortionPicture {
 
     private PortionPicture() {}
 
-    static String of(LotPlan lot) {
+    static Sentence of(LotPlan lot) {
         if (lot.lot().outline() == Outline.STRIP) {
             return strip(lot);
         }
@@ -34,14 +34,14 @@ final class PortionPicture {
         };
     }
 
-    private static String nothing() {
+    private static Sentence nothing() {
         Svg svg = Svg.picture("sheet-picture", WIDTH, 40, Sentence.of("No piece comes out of a sheet this small."));
         return svg.text("No piece comes out of a sheet this small.", "x", LEFT, "y", 24, "class", "quiet-small")
                 .done();
     }
 
     /** The whole dough divided again and again, a row for each time. */
-    private static String halves(LotPlan lot) {
+    private static Sentence halves(LotPlan lot) {
         int pieces = lot.share().pieces();
         CutTree tree = CutTree.of(pieces);
         List<CutTree.Cut> steps = tree.byEye() ? tree.steps() : List.of();
@@ -51,7 +51,8 @@ final class PortionPicture {
                 Math.max(80, 48 + 30 * steps.size()),
                 steps.isEmpty()
                         ? Sentence.of(pieces + " pieces do not divide into small equal parts.")
-                        : Sentence.of("Divided " + Count.of(steps.size(), "time") + " into " + pieces + " equal pieces."));
+                        : Sentence.of(
+                                "Divided " + Count.of(steps.size(), "time") + " into " + pieces + " equal pieces."));
         String tone = Tones.of(lot.dough().family());
         double length = WIDTH - 2 * LEFT - 90;
         svg.add("rect", "x", LEFT, "y", 12, "width", length, "height", 22, "rx", 6, "class", tone);
@@ -99,7 +100,7 @@ final class PortionPicture {
         return svg.done();
     }
 
-    private static String sheet(LotPlan lot, SheetPlan sheet) {
+    private static Sentence sheet(LotPlan lot, SheetPlan sheet) {
         Length board = lot.lot().cutting().board();
         Length height = sheet.heights().get(0);
         Length cutter = lot.lot().shape().disc();
@@ -115,7 +116,14 @@ final class PortionPicture {
                 "sheet-picture",
                 WIDTH,
                 down.millimetres() * scale + 40,
-                Sentence.of("A sheet of ", Say.mm(board.millimetres()), " by ", Say.mm(height.millimetres()), " gives ", Count.of(shown, "piece"), " at once."));
+                Sentence.of(
+                        "A sheet of ",
+                        Say.mm(board.millimetres()),
+                        " by ",
+                        Say.mm(height.millimetres()),
+                        " gives ",
+                        Count.of(shown, "piece"),
+                        " at once."));
         String tone = Tones.of(lot.dough().family());
         double wide = across.millimetres() * scale;
         double high = down.millimetres() * scale;
@@ -169,7 +177,7 @@ final class PortionPicture {
     }
 
     /** One roll with the cuts of its slices. */
-    private static String strip(LotPlan lot) {
+    private static Sentence strip(LotPlan lot) {
         double slice = lot.lot().shape().slice().millimetres();
         int pieces = lot.share().pieces();
         int each = Math.max(1, (int) Math.floor(lot.lot().cutting().board().millimetres() / slice + 1e-9));
@@ -187,7 +195,8 @@ final class PortionPicture {
             svg.add("path", "d", "M" + Svg.number(LEFT + i * slice * scale) + " 14 V70", "class", "cut");
         }
         svg.text(
-                Sentence.of(Count.of(rolls, "roll"), " of ", Say.mm(longest * slice), ", a slice every ", Say.mm(slice)),
+                Sentence.of(
+                        Count.of(rolls, "roll"), " of ", Say.mm(longest * slice), ", a slice every ", Say.mm(slice)),
                 "x",
                 LEFT,
                 "y",

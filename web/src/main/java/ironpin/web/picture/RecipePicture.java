@@ -1,7 +1,7 @@
 package ironpin.web.picture;
 
-import ironpin.quantity.Sentence;
 import ironpin.dough.HydrationTarget;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Spread;
 import ironpin.recipe.CupFit;
 import ironpin.recipe.RecipeDough;
@@ -23,7 +23,7 @@ public final class RecipePicture {
     private RecipePicture() {}
 
     /** The dough against its band. @param fits ways to read its cups, may be empty */
-    public static String of(RecipeDough dough, HydrationTarget target, List<CupFit> fits) {
+    public static Sentence of(RecipeDough dough, HydrationTarget target, List<CupFit> fits) {
         Spread now = dough.hydration();
         double bandLow = target.band().low().percent();
         double bandHigh = target.band().high().percent();
@@ -40,8 +40,8 @@ public final class RecipePicture {
                 "recipe-picture",
                 WIDTH,
                 height,
-                Sentence.of("Effective hydration " + Say.plain(now.usual(), 1) + " %, the band is " + Say.plain(bandLow, 1) + " to "
-                        + Say.plain(bandHigh, 1) + " %."));
+                Sentence.of("Effective hydration " + Say.plain(now.usual(), 1) + " %, the band is "
+                        + Say.plain(bandLow, 1) + " to " + Say.plain(bandHigh, 1) + " %."));
         svg.add("path", "d", "M" + LEFT + " " + BAR + " H" + RIGHT, "class", "line-ink");
         svg.add(
                 "rect",

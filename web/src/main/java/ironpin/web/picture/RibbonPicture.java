@@ -1,10 +1,10 @@
 package ironpin.web.picture;
 
-import ironpin.quantity.Sentence;
-import ironpin.batch.Batch;
 import ironpin.batch.balance.Balance;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Sentence;
 import ironpin.wording.Count;
 import ironpin.wrapper.Fold;
 import java.util.ArrayList;
@@ -45,7 +45,7 @@ public final class RibbonPicture {
     private final Strands strands = new Strands(svg);
 
     /** The latest correction of each dough, in a few words, by the dough's number. */
-    private final Map<Integer, String> corrected;
+    private final Map<Integer, Sentence> corrected;
 
     /** Where a lane's name leads; without it names lead nowhere. */
     private final String link;
@@ -94,26 +94,26 @@ public final class RibbonPicture {
     }
 
     /** All lanes, for a page that is wide enough; the lot in hand whole. */
-    public static String wide(BatchPlan plan, int lotNo) {
+    public static Sentence wide(BatchPlan plan, int lotNo) {
         return wide(plan, lotNo, RibbonNotes.NONE);
     }
 
     /** All lanes. @param notes what is known besides the plan */
-    public static String wide(BatchPlan plan, int lotNo, RibbonNotes notes) {
+    public static Sentence wide(BatchPlan plan, int lotNo, RibbonNotes notes) {
         return new RibbonPicture(plan, true, lotNo, notes).draw("ribbon-wide");
     }
 
     /** Only the lot in hand, for a phone. */
-    public static String narrow(BatchPlan plan, int lotNo) {
+    public static Sentence narrow(BatchPlan plan, int lotNo) {
         return narrow(plan, lotNo, RibbonNotes.NONE);
     }
 
     /** Only the lot in hand. @param notes what is known besides the plan */
-    public static String narrow(BatchPlan plan, int lotNo, RibbonNotes notes) {
+    public static Sentence narrow(BatchPlan plan, int lotNo, RibbonNotes notes) {
         return new RibbonPicture(plan, false, lotNo, notes).draw("ribbon-narrow");
     }
 
-    private String draw(String cssClass) {
+    private Sentence draw(String cssClass) {
         RibbonLane last = lanes.get(lanes.size() - 1);
         double height = last.top() + last.height() + (wide ? FOOT : 3);
         svg.open(
@@ -201,7 +201,9 @@ public final class RibbonPicture {
         String cssClass = lane.whole() && lanes.size() > 1 ? "lane-name lane-current" : "lane-name";
         String xhtml = "http://www.w3.org/1999/xhtml";
         if (link.isEmpty()) {
-            svg.open("div", "xmlns", xhtml, "class", cssClass).said(name).close("div");
+            svg.open("div", "xmlns", xhtml, "class", cssClass)
+                    .said(Sentence.of(name))
+                    .close("div");
         } else {
             Object current = lane.whole() ? "true" : "false";
             svg.open(
@@ -214,7 +216,7 @@ public final class RibbonPicture {
                             link + lane.lot().lot().no(),
                             "aria-current",
                             current)
-                    .said(name)
+                    .said(Sentence.of(name))
                     .close("a");
         }
         svg.close("foreignObject");
@@ -276,12 +278,17 @@ public final class RibbonPicture {
         }
         int packs = lane.lot().packs().orElseThrow().packs();
         double y = lane.whole() ? lane.doughTop() + lane.doughThick() / 2 + 5 : lane.middle() + 4;
-        strands.text(Sentence.of(Count.of(packs, "pack", "packs") + " of wrappers"), at.ingredients, y, "start", "quiet-small");
+        strands.text(
+                Sentence.of(Count.of(packs, "pack", "packs") + " of wrappers"),
+                at.ingredients,
+                y,
+                "start",
+                "quiet-small");
     }
 
     /** A drop where a dough was corrected at the bench; with what went in, where there is room to say it. */
     private void correction(RibbonLane lane) {
-        String text = corrected.get(lane.lot().dough().no());
+        Sentence text = corrected.get(lane.lot().dough().no());
         if (text == null || !firstOfItsDough(lane)) {
             return;
         }
@@ -459,39 +466,33 @@ public final class RibbonPicture {
         return inPieces == 0 ? share.made().grams() : share.made().grams() * mine / inPieces;
     }
 
-    private String describe() {
-        Batch batch = plan.batch();
-        StringBuilder said = new StringBuilder("The way of the dough for " + batch.eaters() + ": ");
+    private Sentence describe() {
+        List<Sentence> said = new ArrayList<>();
         for (RibbonLane drawn : lanes) {
             LotPlan lane = drawn.lot();
-            said.append(lane.lot().name())
-                    .append(", ")
-                    .append(Say.grams(doughMade(lane)))
-                    .append(lane.packs().isPresent() ? " of bought wrappers and " : " dough and ")
-                    .append(Say.grams(fillingMade(lane)))
-                    .append(" filling make ")
-                    .append(Count.of(lane.share().pieces(), "piece", "pieces"))
-                    .append(", ")
-                    .append(lane.share().toTable())
-                    .append(" to the table and ")
-                    .append(lane.share().toFreezer())
-                    .append(" to the freezer. ");
+            said.add(Sentence.of(
+                    lane.lot().name(),
+                    ", ",
+                    Say.grams(doughMade(lane)),
+                    lane.packs().isPresent() ? " of bought wrappers and " : " dough and ",
+                    Say.grams(fillingMade(lane)),
+                    " filling make ",
+                    Count.of(lane.share().pieces(), "piece", "pieces"),
+                    ", ",
+                    lane.share().toTable(),
+                    " to the table and ",
+                    lane.share().toFreezer(),
+                    " to the freezer."));
         }
-        for (Balance.OfDough share : plan.balance().doughs()) {
-            if (share.left().grams() >= 0.5) {
-                said.append(Say.grams(share.left().grams())).append(" of dough is left over. ");
-            }
+        plan.balance().doughs().forEach(share -> over(share.left(), " of dough is left over.", said));
+        plan.balance().doughs().forEach(share -> over(share.trimmings(), " of trimmings are over.", said));
+        plan.balance().fillings().forEach(share -> over(share.left(), " of filling is left over.", said));
+        return Sentence.of("The way of the dough for ", plan.batch().eaters(), ": ", Sentence.join(" ", said));
+    }
+
+    private static void over(Mass mass, String what, List<Sentence> said) {
+        if (mass.grams() >= 0.5) {
+            said.add(Sentence.of(Say.grams(mass.grams()), what));
         }
-        for (Balance.OfDough share : plan.balance().doughs()) {
-            if (share.trimmings().grams() >= 0.5) {
-                said.append(Say.grams(share.trimmings().grams())).append(" of trimmings are over. ");
-            }
-        }
-        for (Balance.OfFilling share : plan.balance().fillings()) {
-            if (share.left().grams() >= 0.5) {
-                said.append(Say.grams(share.left().grams())).append(" of filling is left over. ");
-            }
-        }
-        return said.toString().strip();
     }
 }

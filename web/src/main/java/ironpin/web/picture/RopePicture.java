@@ -1,9 +1,9 @@
 package ironpin.web.picture;
 
-import ironpin.quantity.Sentence;
 import ironpin.plan.LotPlan;
 import ironpin.portion.CutTree;
 import ironpin.portion.RopePlan;
+import ironpin.quantity.Sentence;
 import ironpin.wording.Count;
 import java.util.List;
 
@@ -15,13 +15,21 @@ public final class RopePicture {
     private RopePicture() {}
 
     /** The longest rope of a lot. */
-    public static String of(LotPlan lot) {
+    public static Sentence of(LotPlan lot) {
         RopePlan rope = lot.rope();
         int n = Math.max(1, rope.longest());
         double lengthMm = Math.max(1, rope.ropeLength().millimetres());
         double scale = Math.min(1.6, (WIDTH - 2 * LEFT) / lengthMm);
         double thick = Math.max(6, rope.diameter().millimetres() * scale);
-        Sentence said = Sentence.of(Count.of(rope.ropes(), "rope", "ropes"), ", the longest ", Say.mm(lengthMm), ", cut every ", Say.fineMm(rope.cut().millimetres()), " into ", n, ".");
+        Sentence said = Sentence.of(
+                Count.of(rope.ropes(), "rope", "ropes"),
+                ", the longest ",
+                Say.mm(lengthMm),
+                ", cut every ",
+                Say.fineMm(rope.cut().millimetres()),
+                " into ",
+                n,
+                ".");
         Svg svg = Svg.picture("rope-picture", WIDTH, 190, said);
         double length = lengthMm * scale;
         String tone = Tones.of(lot.dough().family());
@@ -35,7 +43,13 @@ public final class RopePicture {
                 .add("path", "d", "M" + LEFT + " 13 v10 M" + Svg.number(first) + " 13 v10", "class", "line-ink");
         svg.text(Say.fineMm(rope.cut().millimetres()), "x", first + 8, "y", 22, "class", "measure");
         svg.text(
-                Sentence.of(Say.mm(lengthMm), " long, ", Say.mm(rope.diameter().millimetres()), " thick; drawn at ", Say.plain(scale * 100 / 3.78, 0), " % of true size"),
+                Sentence.of(
+                        Say.mm(lengthMm),
+                        " long, ",
+                        Say.mm(rope.diameter().millimetres()),
+                        " thick; drawn at ",
+                        Say.plain(scale * 100 / 3.78, 0),
+                        " % of true size"),
                 "x",
                 LEFT,
                 "y",
@@ -47,7 +61,7 @@ public final class RopePicture {
     }
 
     /** The longest ring of a lot, and the same cut open. */
-    static String ring(LotPlan lot) {
+    static Sentence ring(LotPlan lot) {
         RopePlan rope = lot.rope();
         int n = Math.max(1, rope.longest());
         double round = Math.max(1, rope.ropeLength().millimetres());
@@ -85,7 +99,10 @@ public final class RopePicture {
             svg.add("path", "d", "M" + Svg.number(left + length * i / n) + " 34 V72", "class", "cut");
         }
         svg.text(
-                Sentence.of(Say.mm(round), " round, cut open; a piece every ", Say.fineMm(rope.cut().millimetres())),
+                Sentence.of(
+                        Say.mm(round),
+                        " round, cut open; a piece every ",
+                        Say.fineMm(rope.cut().millimetres())),
                 "x",
                 left,
                 "y",

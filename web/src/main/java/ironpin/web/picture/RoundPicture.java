@@ -1,12 +1,12 @@
 package ironpin.web.picture;
 
-import ironpin.quantity.Sentence;
 import ironpin.cook.Course;
 import ironpin.cook.Fire;
 import ironpin.cook.Flame;
 import ironpin.cook.Spell;
 import ironpin.heat.HeatRun;
 import ironpin.plan.InsidePiece;
+import ironpin.quantity.Sentence;
 import ironpin.wording.Span;
 import java.time.Duration;
 import java.util.Comparator;
@@ -64,18 +64,25 @@ public final class RoundPicture {
     }
 
     /** @param seconds that are shown, so that the scale stays while a border is dragged */
-    public static String of(InsidePiece inside, double seconds) {
+    public static Sentence of(InsidePiece inside, double seconds) {
         return new RoundPicture(inside, Math.max(60, seconds)).draw();
     }
 
-    private String draw() {
+    private Sentence draw() {
         Course course = inside.course();
         String time = inside.usual().map(InsidePiece::up).map(Span::of).orElse("no time that was watched");
         Svg svg = Svg.dragged(
                 "round-picture",
                 WIDTH,
                 HEIGHT,
-                Sentence.of("Spells of ", Span.of(course.total()), "; the middle of a piece reaches ", Say.celsius(inside.safe().celsius()), " after ", time, " (est.)."),
+                Sentence.of(
+                        "Spells of ",
+                        Span.of(course.total()),
+                        "; the middle of a piece reaches ",
+                        Say.celsius(inside.safe().celsius()),
+                        " after ",
+                        time,
+                        " (est.)."),
                 new Svg.Scale(0, seconds, LEFT, RIGHT));
         axes(svg);
         band(svg);
@@ -85,7 +92,14 @@ public final class RoundPicture {
         line(svg, run.core(), "curve-core");
         double safe = y(inside.safe().celsius());
         svg.add("path", "d", "M" + LEFT + " " + Svg.number(safe) + " H" + RIGHT, "class", "safe-line");
-        svg.text(Sentence.of("safe ", Say.celsius(inside.safe().celsius())), "x", RIGHT + 6, "y", safe + 4, "class", "measure");
+        svg.text(
+                Sentence.of("safe ", Say.celsius(inside.safe().celsius())),
+                "x",
+                RIGHT + 6,
+                "y",
+                safe + 4,
+                "class",
+                "measure");
         labels(svg, safe);
         inside.usual().filter(at -> at.toSeconds() <= seconds).ifPresent(at -> {
             double x = x(at.toMillis() / 1_000.0);

@@ -1,20 +1,21 @@
 package ironpin.web.picture;
 
-import ironpin.quantity.Sentence;
 import ironpin.quantity.Band;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.wording.Span;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.TemporalAccessor;
+import java.util.List;
 import java.util.Locale;
 
-/** Numbers, times and dates as a page says them; quantities are quoted, and {@code UnitsFilter} says them in the end. */
+/** Numbers, times and dates as a page says them; quantities get their units when the page is written. */
 public final class Say {
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter DAY_AND_CLOCK = DateTimeFormatter.ofPattern("EEE HH:mm", Locale.ENGLISH);
@@ -79,7 +80,10 @@ public final class Say {
     /** Two masses with one unit, as in "120 and 150 g". */
     public static Sentence plainRange(Band<Mass> range) {
         int decimals = range.high().grams() < 20 ? 1 : 0;
-        return Sentence.of(Quantity.number(Dimension.MASS, range.low().grams(), decimals), " and ", Quantity.brief(Dimension.MASS, range.high().grams(), decimals));
+        return Sentence.of(
+                Quantity.number(Dimension.MASS, range.low().grams(), decimals),
+                " and ",
+                Quantity.brief(Dimension.MASS, range.high().grams(), decimals));
     }
 
     /** The time of day. */
@@ -106,6 +110,11 @@ public final class Say {
     /** A length of time, for templates; see {@link Span}. */
     public static String time(Duration time) {
         return Span.of(time);
+    }
+
+    /** One after another, for templates. */
+    public static Sentence joined(List<Sentence> sentences, String between) {
+        return Sentence.join(between, sentences);
     }
 
     /** Cut to so many characters, at least 2, and said to be. */

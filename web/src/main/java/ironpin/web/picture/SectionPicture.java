@@ -1,9 +1,9 @@
 package ironpin.web.picture;
 
-import ironpin.quantity.Sentence;
 import ironpin.heat.HeatPiece;
 import ironpin.heat.HeatRun;
 import ironpin.plan.InsidePiece;
+import ironpin.quantity.Sentence;
 import java.time.Duration;
 
 /** A piece cut across, each part of it as warm as it is at one moment: rings of a round piece, layers of a flat one. */
@@ -23,7 +23,7 @@ public final class SectionPicture {
     private SectionPicture() {}
 
     /** @param at the moment that is shown, after the pieces went in */
-    public static String of(HeatPiece body, InsidePiece inside, Duration at) {
+    public static Sentence of(HeatPiece body, InsidePiece inside, Duration at) {
         HeatRun run = inside.course().run();
         int sample = run.sample(at);
         boolean flat = body.form() == HeatPiece.Form.SLAB;
@@ -31,7 +31,12 @@ public final class SectionPicture {
                 "section-picture",
                 SIZE,
                 SIZE,
-                Sentence.of("A piece cut across: ", Say.celsius(run.core()[sample]), " where it is coldest, ", Say.celsius(run.surface()[sample]), " at the skin (est.)."));
+                Sentence.of(
+                        "A piece cut across: ",
+                        Say.celsius(run.core()[sample]),
+                        " where it is coldest, ",
+                        Say.celsius(run.surface()[sample]),
+                        " at the skin (est.)."));
         for (int ring = RINGS - 1; ring >= 0; ring--) {
             for (int part = 0; part < PARTS; part++) {
                 String heat = "heat-" + step(celsius(run, sample, ring, part));

@@ -8,9 +8,12 @@ public final class StylePicture {
     private StylePicture() {}
 
     /** The drawing of a style. */
-    public static String of(Style style) {
+    public static Sentence of(Style style) {
         Svg svg = Svg.picture(
-                "style-picture", 160, 110, Sentence.of(style.name() + ", " + style.method().done()));
+                "style-picture",
+                160,
+                110,
+                Sentence.of(style.name() + ", " + style.method().done()));
         String tone = Tones.of(style.filling().kind());
         svg.open(
                 "g",

@@ -1,11 +1,16 @@
 package ironpin.web.picture;
 
-import ironpin.quantity.Sentence;
 import ironpin.quantity.Decimal;
+import ironpin.quantity.Sentence;
+import java.util.ArrayList;
+import java.util.List;
 import org.springframework.web.util.HtmlUtils;
 
-/** Writes SVG elements; every attribute and text is escaped here and nowhere else. */
+/** Writes SVG elements; every attribute and text is escaped here and nowhere else. Units have no letter that wants it. */
 public final class Svg {
+    /** What is drawn before the words that are being written: text and quantities. */
+    private final List<Object> parts = new ArrayList<>();
+
     private final StringBuilder out = new StringBuilder(2_048);
 
     /** A picture with a text equivalent, in user units that scale to the space it gets. */
@@ -79,22 +84,39 @@ public final class Svg {
     }
 
     /** A line of text. */
-    public Svg text(String content, Object... attributes) {
+    public Svg text(Sentence content, Object... attributes) {
         start("text", attributes);
-        out.append('>').append(escaped(content)).append("</text>");
-        return this;
+        out.append('>');
+        return said(content).close("text");
+    }
+
+    /** A line of text that is the same in all units. */
+    public Svg text(String content, Object... attributes) {
+        return text(Sentence.of(content), attributes);
     }
 
     /** Words inside an open element. */
-    Svg said(String content) {
-        out.append(escaped(content));
+    Svg said(Sentence content) {
+        for (Sentence.Part part : content.parts()) {
+            if (part instanceof Sentence.Words words) {
+                out.append(escaped(words.text()));
+            } else {
+                endWords();
+                parts.add(part);
+            }
+        }
         return this;
     }
 
     /** A title that says what a shape is when pointed at. */
+    public Svg title(Sentence content) {
+        out.append("<title>");
+        return said(content).close("title");
+    }
+
+    /** A title that is the same in all units. */
     public Svg title(String content) {
-        out.append("<title>").append(escaped(content)).append("</title>");
-        return this;
+        return title(Sentence.of(content));
     }
 
     /** Closes an element. */
@@ -104,13 +126,23 @@ public final class Svg {
     }
 
     /** The finished picture, with what was drawn aside inside it. */
-    String done(Svg inside) {
-        return out.append(inside.out).append("</svg>").toString();
+    Sentence done(Svg inside) {
+        endWords();
+        inside.endWords();
+        parts.addAll(inside.parts);
+        return done();
     }
 
     /** The finished picture. */
-    public String done() {
-        return out.append("</svg>").toString();
+    public Sentence done() {
+        out.append("</svg>");
+        endWords();
+        return Sentence.of(parts.toArray());
+    }
+
+    private void endWords() {
+        parts.add(out.toString());
+        out.setLength(0);
     }
 
     /** A number for an attribute: short, with a point. */
@@ -127,12 +159,12 @@ public final class Svg {
         out.append('<').append(tag);
         for (int i = 0; i < attributes.length; i += 2) {
             Object value = attributes[i + 1];
-            String text = value instanceof Double d ? number(d) : String.valueOf(value);
-            out.append(' ')
-                    .append(attributes[i])
-                    .append("=\"")
-                    .append(escaped(text))
-                    .append('"');
+            out.append(' ').append(attributes[i]).append("=\"");
+            said(
+                    value instanceof Sentence sentence
+                            ? sentence
+                            : Sentence.of(value instanceof Double d ? number(d) : value));
+            out.append('"');
         }
     }
 }

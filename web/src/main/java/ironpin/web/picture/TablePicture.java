@@ -1,8 +1,8 @@
 package ironpin.web.picture;
 
-import ironpin.quantity.Sentence;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Sentence;
 import ironpin.wording.Count;
 
 /** Plates filling with pieces: one plate an eater, every piece drawn once, lots as tones. */
@@ -14,7 +14,7 @@ public final class TablePicture {
     private TablePicture() {}
 
     /** The table of a plan. */
-    public static String of(BatchPlan plan) {
+    public static Sentence of(BatchPlan plan) {
         int eaters = plan.batch().eaters();
         int plates = Math.min(eaters, MOST_PLATES);
         int rows = (plates + MOST_IN_A_ROW - 1) / MOST_IN_A_ROW;
@@ -27,7 +27,10 @@ public final class TablePicture {
                     .append(lot.lot().name());
         }
         Svg svg = Svg.picture(
-                "table-picture", columns * PLATE, rows * PLATE + (eaters > plates ? 20 : 2), Sentence.of(said.toString()));
+                "table-picture",
+                columns * PLATE,
+                rows * PLATE + (eaters > plates ? 20 : 2),
+                Sentence.of(said.toString()));
         plan.lots()
                 .forEach(lot -> FoldShape.define(
                         svg,

@@ -1,9 +1,9 @@
 package ironpin.web.picture;
 
-import ironpin.quantity.Sentence;
 import ironpin.cook.VesselKind;
 import ironpin.cook.VesselPacking;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Sentence;
 
 /** The vessel from above with one round of pieces in it, to scale. */
 public final class VesselPicture {
@@ -12,17 +12,26 @@ public final class VesselPicture {
     private VesselPicture() {}
 
     /** The fullest round of one lot. */
-    public static String of(LotPlan lot) {
+    public static Sentence of(LotPlan lot) {
         return of(lot, fullest(lot));
     }
 
     /** @param most pieces that are in it; none while it is heated */
-    static String of(LotPlan lot, int most) {
+    static Sentence of(LotPlan lot, int most) {
         VesselPacking packing = lot.rounds().packing();
         int tiers = lot.lot().vessel().tiers();
         int shown = shown(lot, most);
         String where = tiers > 1 ? " on each of " + tiers + " tiers" : "";
-        Sentence said = Sentence.of("A ", lot.lot().vessel().kind().label(), " of ", Say.mm(2 * packing.radiusMm()), " with ", shown, " pieces", where, ".");
+        Sentence said = Sentence.of(
+                "A ",
+                lot.lot().vessel().kind().label(),
+                " of ",
+                Say.mm(2 * packing.radiusMm()),
+                " with ",
+                shown,
+                " pieces",
+                where,
+                ".");
         Svg svg = Svg.picture("vessel-picture", SIZE, SIZE + 26, said);
         double r = SIZE / 2 - 8;
         double scale = r / packing.radiusMm();

@@ -1,11 +1,11 @@
 package ironpin.web.picture;
 
-import ironpin.quantity.Sentence;
 import ironpin.dough.Mixing;
 import ironpin.dough.Scald;
 import ironpin.dough.Waters;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Band;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Temperature;
 import java.time.Duration;
 import java.util.stream.DoubleStream;
@@ -23,11 +23,21 @@ public final class WaterPicture {
     private WaterPicture() {}
 
     /** The water for one lot's dough, out of these. */
-    public static String of(Waters waters, LotPlan lot) {
+    public static Sentence of(Waters waters, LotPlan lot) {
         Band<Temperature> reach = new Band<>(waters.tap(), waters.kettle());
         Mixing.Split split = lot.mixing().split(reach.clamp(lot.dough().water()), waters.tap(), waters.kettle());
         double mixed = lot.mixed().celsius();
-        Sentence said = Sentence.of(Say.grams(split.kettle().grams()), " from the kettle and ", Say.grams(split.tap().grams()), " from the tap mix to ", Say.celsius(mixed), " (est.), scald share ", Say.plain(Scald.share(lot.mixed()), 2), "; starch scalds from about ", Say.celsius(58), ".");
+        Sentence said = Sentence.of(
+                Say.grams(split.kettle().grams()),
+                " from the kettle and ",
+                Say.grams(split.tap().grams()),
+                " from the tap mix to ",
+                Say.celsius(mixed),
+                " (est.), scald share ",
+                Say.plain(Scald.share(lot.mixed()), 2),
+                "; starch scalds from about ",
+                Say.celsius(58),
+                ".");
         Svg svg = Svg.picture("water-picture", 300, 200, said);
         double total = lot.mixing().water().grams();
         beaker(svg, 6, split.kettle().grams(), total, "kettle", waters.kettle(), "water-hot");

@@ -1,7 +1,7 @@
 package ironpin.web.picture;
 
-import ironpin.quantity.Sentence;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Sentence;
 import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.StuffedBread;
 import ironpin.wrapper.WrapperProfile;
@@ -20,17 +20,24 @@ public final class WrapperPicture {
     private WrapperPicture() {}
 
     /** The wrapper or bread of one lot. */
-    public static String of(LotPlan lot) {
+    public static Sentence of(LotPlan lot) {
         if (lot.lot().bought().isPresent()) {
             return bought(lot, lot.lot().bought().get());
         }
         return lot.bread().map(bread -> bread(lot, bread)).orElseGet(() -> wrapper(lot, lot.wrapper()));
     }
 
-    private static String wrapper(LotPlan lot, WrapperProfile profile) {
+    private static Sentence wrapper(LotPlan lot, WrapperProfile profile) {
         double mm = profile.diameter().millimetres();
         double r = 95 * mm / WIDEST;
-        Sentence said = Sentence.of("A disc of ", Say.mm(mm), ", ", Say.fineMm(profile.rim().millimetres()), " thick at the rim and ", Say.fineMm(profile.centre().millimetres()), " in the middle.");
+        Sentence said = Sentence.of(
+                "A disc of ",
+                Say.mm(mm),
+                ", ",
+                Say.fineMm(profile.rim().millimetres()),
+                " thick at the rim and ",
+                Say.fineMm(profile.centre().millimetres()),
+                " in the middle.");
         Svg svg = Svg.dragged("wrapper-picture", WIDTH, 250, said, RULER);
         String tone = Tones.of(lot.dough().family());
         outline(svg, lot, r, tone);
@@ -79,13 +86,20 @@ public final class WrapperPicture {
         return svg.done();
     }
 
-    private static String bought(LotPlan lot, BoughtWrapper wrapper) {
+    private static Sentence bought(LotPlan lot, BoughtWrapper wrapper) {
         double mm = wrapper.size().millimetres();
         Svg svg = Svg.picture(
                 "wrapper-picture",
                 WIDTH,
                 250,
-                Sentence.of("A ", wrapper.shape().label(), " wrapper of ", Say.mm(mm), ", ", Say.fineMm(wrapper.thick().millimetres()), " thick all over."));
+                Sentence.of(
+                        "A ",
+                        wrapper.shape().label(),
+                        " wrapper of ",
+                        Say.mm(mm),
+                        ", ",
+                        Say.fineMm(wrapper.thick().millimetres()),
+                        " thick all over."));
         double half = 105 * Math.min(1, mm / 100);
         if (wrapper.shape() == BoughtWrapper.Shape.ROUND) {
             svg.add("circle", "cx", 125, "cy", 115, "r", half, "class", Tones.skin(lot));
@@ -119,9 +133,16 @@ public final class WrapperPicture {
         return svg.done();
     }
 
-    private static String bread(LotPlan lot, StuffedBread bread) {
+    private static Sentence bread(LotPlan lot, StuffedBread bread) {
         double mm = bread.diameter().millimetres();
-        Sentence said = Sentence.of("A bread of ", Say.mm(mm), ", ", Say.fineMm(bread.thickness().millimetres()), " thick with ", Say.fineMm(bread.skin().millimetres()), " of skin on either side.");
+        Sentence said = Sentence.of(
+                "A bread of ",
+                Say.mm(mm),
+                ", ",
+                Say.fineMm(bread.thickness().millimetres()),
+                " thick with ",
+                Say.fineMm(bread.skin().millimetres()),
+                " of skin on either side.");
         Svg svg = Svg.dragged("wrapper-picture", WIDTH, 250, said, BREAD_RULER);
         double r = 100 * mm / BREAD_RULER.high();
         svg.add(
@@ -180,7 +201,11 @@ public final class WrapperPicture {
                         "class",
                         Tones.of(lot.filling().kind()));
         svg.text(
-                Sentence.of(Say.fineMm(bread.skin().millimetres()), " of skin, ", Say.fineMm(bread.thickness().millimetres()), " in all"),
+                Sentence.of(
+                        Say.fineMm(bread.skin().millimetres()),
+                        " of skin, ",
+                        Say.fineMm(bread.thickness().millimetres()),
+                        " in all"),
                 "x",
                 left,
                 "y",

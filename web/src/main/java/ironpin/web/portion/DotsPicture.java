@@ -1,9 +1,9 @@
 package ironpin.web.portion;
 
-import ironpin.quantity.Sentence;
 import ironpin.portion.Tally;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.web.picture.Say;
 import ironpin.web.picture.Svg;
 import java.util.List;
@@ -23,11 +23,17 @@ final class DotsPicture {
 
     private DotsPicture() {}
 
-    static String of(Weighing weighing) {
+    static Sentence of(Weighing weighing) {
         Tally tally = weighing.tally();
         List<Mass> weighed = tally.weighed();
-        Sentence said = Sentence.of(weighed.size(), " of ", tally.planned(), " weighed. ", weighing.said());
-        Svg svg = Svg.picture("dots-picture", WIDTH, HEIGHT, Sentence.of(said.strip()));
+        Sentence said = Sentence.of(
+                weighed.size(),
+                " of ",
+                tally.planned(),
+                " weighed.",
+                weighing.said().isEmpty() ? "" : " ",
+                weighing.said());
+        Svg svg = Svg.picture("dots-picture", WIDTH, HEIGHT, said);
         double band = Tally.BAND * STEEP;
         svg.add("rect", "x", LEFT, "y", MIDDLE - band, "width", RIGHT - LEFT, "height", 2 * band, "class", "band");
         svg.add("path", "d", "M" + LEFT + " " + MIDDLE + " H" + RIGHT, "class", "line-ink thin");

@@ -1,12 +1,12 @@
 package ironpin.web.portion;
 
-import ironpin.quantity.Sentence;
 import ironpin.plan.LotPlan;
 import ironpin.portion.Evenness;
 import ironpin.portion.Tally;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.store.WorkStore.What;
 import ironpin.web.picture.Say;
 import java.util.List;
@@ -55,7 +55,7 @@ public record Weighing(What what, Tally tally, int more, Optional<Evenness> hand
         return tally.open() == 0;
     }
 
-    public String picture() {
+    public Sentence picture() {
         return DotsPicture.of(this);
     }
 
@@ -74,7 +74,18 @@ public record Weighing(What what, Tally tally, int more, Optional<Evenness> hand
         double drift = tally.driftGrams().orElseThrow();
         long outside =
                 tally.weighed().stream().filter(one -> !tally.inBand(one)).count();
-        return Sentence.of("Mean ", Quantity.mass(tally.mean().orElseThrow().grams(), 1), ", spread ±", Say.plain(PERCENT * tally.spread().get(), 1), " %, ", Math.abs(drift) < 0.005 ? "no drift" : Sentence.of(signed(drift), " from one to the next"), "; ", outside, " outside ±", Say.plain(PERCENT * Tally.BAND, 0), " %.");
+        return Sentence.of(
+                "Mean ",
+                Quantity.mass(tally.mean().orElseThrow().grams(), 1),
+                ", spread ±",
+                Say.plain(PERCENT * tally.spread().get(), 1),
+                " %, ",
+                Math.abs(drift) < 0.005 ? "no drift" : Sentence.of(signed(drift), " from one to the next"),
+                "; ",
+                outside,
+                " outside ±",
+                Say.plain(PERCENT * Tally.BAND, 0),
+                " %.");
     }
 
     private static Sentence signed(double grams) {
@@ -82,9 +93,16 @@ public record Weighing(What what, Tally tally, int more, Optional<Evenness> hand
     }
 
     /** The trade that helps most, in a sentence. */
-    public Optional<String> trade() {
+    public Optional<Sentence> trade() {
         return tally.trade()
-                .map(trade -> Sentence.of("Pinch ", Quantity.mass(trade.pinch().grams(), 0), " from the ", ordinal(trade.from()), " and give it to the ", ordinal(trade.to()), "."));
+                .map(trade -> Sentence.of(
+                        "Pinch ",
+                        Quantity.mass(trade.pinch().grams(), 0),
+                        " from the ",
+                        ordinal(trade.from()),
+                        " and give it to the ",
+                        ordinal(trade.to()),
+                        "."));
     }
 
     /** What was learned of this cook, in a sentence. */

@@ -1,6 +1,5 @@
 package ironpin.web.portion;
 
-import ironpin.quantity.Sentence;
 import ironpin.devices.scale.Reading;
 import ironpin.devices.scale.ScaleTraits;
 import ironpin.devices.scale.SimulatedHand;
@@ -10,6 +9,7 @@ import ironpin.portion.Tally;
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Sentence;
 import ironpin.refusal.Refused;
 import ironpin.store.BatchStore;
 import ironpin.store.StoredBatch;
@@ -95,12 +95,13 @@ class WeighingController {
         Mass mass;
         try {
             mass = TypedValue.read(
-                            grams, Sentence.of("g"), Optional.of(Dimension.MASS), from.units(), Optional.empty(), CupStandard.US)
+                            grams, "g", Optional.of(Dimension.MASS), from.units(), Optional.empty(), CupStandard.US)
                     .map(value -> Mass.ofGrams(value.metric()))
                     .orElseThrow(() -> new Refused("no mass"));
             WeightsFile.demand(mass);
         } catch (Refused odd) {
-            throw new NotChanged(id, from, new FieldError("weigh", 0, grams, Sentence.of("A piece weighs 0.1 to 500 g.")));
+            throw new NotChanged(
+                    id, from, new FieldError("weigh", 0, grams, Sentence.of("A piece weighs 0.1 to 500 g.")));
         }
         return kept(id, from, model, lane -> keep(lane, what, mass));
     }

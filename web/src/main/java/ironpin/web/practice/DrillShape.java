@@ -1,9 +1,9 @@
 package ironpin.web.practice;
 
-import ironpin.quantity.Sentence;
 import ironpin.portion.RopePlan;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Sentence;
 import ironpin.web.picture.Svg;
 import ironpin.wrapper.FillRoom;
 
@@ -54,11 +54,12 @@ public enum DrillShape {
     }
 
     /** Drawn with a millimetre to a user unit; the page sets its width. */
-    String picture(Mass mass) {
+    Sentence picture(Mass mass) {
         double[] size = size(mass);
         double wide = size[0] + 8;
         double high = size[1] + 8;
-        Svg svg = Svg.picture("drill-picture", wide, high, Sentence.of("Guess what " + label + " of this size weighs."));
+        Svg svg =
+                Svg.picture("drill-picture", wide, high, Sentence.of("Guess what " + label + " of this size weighs."));
         switch (this) {
             case BALL -> svg.add("circle", "cx", wide / 2, "cy", high / 2, "r", size[0] / 2, "class", "dough-pale");
             case ROPE ->

@@ -1,7 +1,7 @@
 package ironpin.web.practice;
 
-import ironpin.quantity.Sentence;
 import ironpin.hands.Drill;
+import ironpin.quantity.Sentence;
 import ironpin.web.picture.Svg;
 import java.util.List;
 
@@ -17,7 +17,7 @@ final class GuessPicture {
 
     private GuessPicture() {}
 
-    static String of(List<Drill.Guess> guesses) {
+    static Sentence of(List<Drill.Guess> guesses) {
         List<Drill.Guess> shown = guesses.subList(Math.max(0, guesses.size() - MOST), guesses.size());
         Svg svg = Svg.picture(
                 "guess-picture",

@@ -1,11 +1,11 @@
 package ironpin.web.practice;
 
-import ironpin.quantity.Sentence;
 import ironpin.hands.Drill;
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.UnitSystem;
 import ironpin.refusal.Refused;
 import ironpin.store.WorkStore;
@@ -46,7 +46,7 @@ class PracticeController {
      * @param picture at true size
      * @param wideMm width of the picture
      */
-    public record Task(DrillShape shape, double grams, String picture, double wideMm) {
+    public record Task(DrillShape shape, double grams, Sentence picture, double wideMm) {
         static Task of(DrillShape shape, Mass mass) {
             return new Task(shape, mass.grams(), shape.picture(mass), shape.size(mass)[0] + 8);
         }
@@ -80,7 +80,13 @@ class PracticeController {
         double off = 100 * one.off();
         model.addAttribute(
                 "result",
-                Sentence.of("It weighs ", Quantity.mass(weighs.grams(), 1), "; you said ", Quantity.mass(said.get().grams(), 1), ", ", Math.abs(off) < 0.5
+                Sentence.of(
+                        "It weighs ",
+                        Quantity.mass(weighs.grams(), 1),
+                        "; you said ",
+                        Quantity.mass(said.get().grams(), 1),
+                        ", ",
+                        Math.abs(off) < 0.5
                                 ? "right on it."
                                 : Say.plain(Math.abs(off), 0) + " % too " + (off > 0 ? "much." : "little.")));
         show(chosen, Task.of(chosen, chosen.pick(ThreadLocalRandom.current().nextDouble())), model);
@@ -90,7 +96,7 @@ class PracticeController {
     private static Optional<Mass> read(String text) {
         try {
             return TypedValue.read(
-                            text, Sentence.of("g"), Optional.of(Dimension.MASS), UnitSystem.METRIC, Optional.empty(), CupStandard.US)
+                            text, "g", Optional.of(Dimension.MASS), UnitSystem.METRIC, Optional.empty(), CupStandard.US)
                     .map(value -> Mass.ofGrams(value.metric()))
                     .filter(mass -> mass.grams() >= LEAST_GRAMS && mass.grams() <= MOST_GRAMS);
         } catch (Refused odd) {

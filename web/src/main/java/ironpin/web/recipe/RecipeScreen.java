@@ -1,6 +1,5 @@
 package ironpin.web.recipe;
 
-import ironpin.quantity.Sentence;
 import ironpin.dough.DoughAddition;
 import ironpin.plan.Finding;
 import ironpin.plan.Saying;
@@ -8,6 +7,7 @@ import ironpin.quantity.CupStandard;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.recipe.CupFit;
 import ironpin.recipe.Meaning;
 import ironpin.recipe.Place;
@@ -21,6 +21,7 @@ import ironpin.recipe.WrittenRecipe;
 import ironpin.web.page.ReadingNote;
 import ironpin.web.picture.RecipePicture;
 import ironpin.wording.Count;
+import ironpin.wording.Name;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -78,10 +79,10 @@ public final class RecipeScreen {
             Sentence grams,
             String status,
             boolean unread,
-            String note) {}
+            Sentence note) {}
 
     /** A dough: its name, baker's percentages, and picture. */
-    public record DoughView(String name, List<String> shares, String picture) {}
+    public record DoughView(String name, List<String> shares, Sentence picture) {}
 
     public WrittenRecipe written() {
         return form.written();
@@ -101,10 +102,9 @@ public final class RecipeScreen {
         Sentence grams = line.grams()
                 .map(spread -> Quantity.weighed(Mass.ofGrams(spread.usual())))
                 .orElse(Sentence.of(""));
-        List<String> notes = new ArrayList<>();
+        List<Sentence> notes = new ArrayList<>();
         if (!line.trouble().isEmpty()) {
-            notes.add(Character.toUpperCase(line.trouble().charAt(0))
-                    + line.trouble().substring(1) + ".");
+            notes.add(Sentence.of(Name.first(line.trouble()), "."));
         }
         if (!grams.isEmpty()) {
             line.reading()
@@ -123,7 +123,7 @@ public final class RecipeScreen {
                 grams,
                 line.status() == RecipeLine.Status.READ ? "" : line.status().label(),
                 unread,
-                String.join(" ", notes));
+                Sentence.join(" ", notes));
     }
 
     /** Where a line may belong: one group more than there is. */
@@ -190,7 +190,7 @@ public final class RecipeScreen {
                 .toList();
     }
 
-    public List<String> forgotten() {
+    public List<Sentence> forgotten() {
         return check.forgotten();
     }
 
@@ -217,7 +217,7 @@ public final class RecipeScreen {
                 shares,
                 dough.wet() && dough.open().isEmpty()
                         ? RecipePicture.of(dough, RecipeCheck.target(read, dough), fits)
-                        : "");
+                        : Sentence.EMPTY);
     }
 
     /** Countries whose cups come out the same are shown once. */

@@ -1,11 +1,11 @@
 package ironpin.web.recipe;
 
-import ironpin.quantity.Sentence;
 import ironpin.cook.VesselKind;
 import ironpin.dough.KneadSchool;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Length;
 import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Spread;
 import ironpin.quantity.UnitSystem;
 import ironpin.recipe.RecipeHints;
@@ -77,7 +77,7 @@ enum StepField {
     private final double low;
     private final double high;
     private final Map<String, String> choices;
-    private final Function<RecipeHints, Optional<String>> shown;
+    private final Function<RecipeHints, Optional<Sentence>> shown;
     private final BiFunction<RecipeHints, Optional<String>, RecipeHints> chosen;
     private final BiFunction<RecipeHints, Optional<Double>, RecipeHints> written;
 
@@ -88,7 +88,16 @@ enum StepField {
             double high,
             Function<RecipeHints, Optional<Double>> read,
             BiFunction<RecipeHints, Optional<Double>, RecipeHints> write) {
-        this(label, Sentence.of(unit), Optional.empty(), low, high, Map.of(), shown(read, Optional.empty()), null, write);
+        this(
+                label,
+                Sentence.of(unit),
+                Optional.empty(),
+                low,
+                high,
+                Map.of(),
+                shown(read, Optional.empty()),
+                null,
+                write);
     }
 
     StepField(
@@ -123,7 +132,7 @@ enum StepField {
                 0,
                 0,
                 choices(all, words),
-                hints -> read.apply(hints).map(Enum::name),
+                hints -> read.apply(hints).map(one -> Sentence.of(one.name())),
                 (hints, name) -> write.apply(hints, name.flatMap(one -> Arrays.stream(all)
                         .filter(e -> e.name().equals(one))
                         .findFirst())),
@@ -137,7 +146,7 @@ enum StepField {
             double low,
             double high,
             Map<String, String> choices,
-            Function<RecipeHints, Optional<String>> shown,
+            Function<RecipeHints, Optional<Sentence>> shown,
             BiFunction<RecipeHints, Optional<String>, RecipeHints> chosen,
             BiFunction<RecipeHints, Optional<Double>, RecipeHints> written) {
         this.label = label;
@@ -151,7 +160,7 @@ enum StepField {
         this.written = written;
     }
 
-    private static Function<RecipeHints, Optional<String>> shown(
+    private static Function<RecipeHints, Optional<Sentence>> shown(
             Function<RecipeHints, Optional<Double>> read, Optional<Dimension> dimension) {
         return hints -> read.apply(hints).map(value -> dimension
                 .map(one -> Quantity.number(one, value, one == Dimension.MASS ? 1 : 0))
@@ -196,7 +205,7 @@ enum StepField {
 
     /** As its field shows it in these units; empty if the steps do not say. */
     String shown(RecipeHints hints, UnitSystem units) {
-        return units.say(shown.apply(hints).orElse(""));
+        return shown.apply(hints).orElse(Sentence.EMPTY).render(units);
     }
 
     /** Whether a number may be written. */

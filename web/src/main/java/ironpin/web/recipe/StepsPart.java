@@ -1,8 +1,8 @@
 package ironpin.web.recipe;
 
-import ironpin.quantity.Sentence;
 import ironpin.amount.UnreadableAmount;
 import ironpin.quantity.CupStandard;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.UnitSystem;
 import ironpin.recipe.RecipeHints;
 import ironpin.web.page.TypedValue;
@@ -80,7 +80,7 @@ final class StepsPart {
         }
         Optional<Double> value = number(field, now).filter(field::allows);
         if (value.isEmpty()) {
-            errors.put(field, field.range());
+            errors.put(field, field.range().render(units));
             return hints;
         }
         return field.write(hints, value);
@@ -88,7 +88,13 @@ final class StepsPart {
 
     private Optional<Double> number(StepField field, String text) {
         try {
-            return TypedValue.read(text, field.unit(), field.dimension(), units, Optional.empty(), CupStandard.US)
+            return TypedValue.read(
+                            text,
+                            field.unit().render(units),
+                            field.dimension(),
+                            units,
+                            Optional.empty(),
+                            CupStandard.US)
                     .map(TypedValue::metric);
         } catch (UnreadableAmount refused) {
             return Optional.empty();

@@ -1,6 +1,5 @@
 package ironpin.web.sheet;
 
-import ironpin.quantity.Sentence;
 import ironpin.allergen.AllergenLines;
 import ironpin.batch.Batch;
 import ironpin.batch.Dough;
@@ -17,6 +16,7 @@ import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.web.page.Screen;
 import ironpin.web.picture.Say;
 import ironpin.wording.Count;
@@ -48,7 +48,7 @@ public final class SheetScreen {
      * @param steps what is done, in order
      * @param shares which lot gets what of it
      */
-    public record Made(String name, Sentence total, List<Line> lines, List<String> steps, List<Line> shares) {}
+    public record Made(String name, Sentence total, List<Line> lines, List<Sentence> steps, List<Line> shares) {}
 
     /**
      * A lot.
@@ -58,7 +58,7 @@ public final class SheetScreen {
      * @param dip what is stirred together for it; empty without one
      * @param contains what some must avoid
      */
-    public record Pieces(String title, List<String> how, String dip, String contains) {}
+    public record Pieces(String title, List<Sentence> how, Sentence dip, String contains) {}
 
     public Screen screen() {
         return screen;
@@ -79,20 +79,23 @@ public final class SheetScreen {
         Balance.OfDough share = share(dough);
         List<Line> lines = new ArrayList<>();
         for (FlourShare part : dough.flours()) {
-            lines.add(line(Sentence.of(part.flour().name()), part.share().of(share.made().flour())));
+            lines.add(line(
+                    Sentence.of(part.flour().name()),
+                    part.share().of(share.made().flour())));
         }
         for (DoughMasses.Part part : share.made().parts()) {
             if (!part.mass().isZero()) {
                 boolean water = part.addition() == DoughAddition.WATER;
-                Sentence at = water ? Sentence.of(" at ", Say.celsius(dough.water().celsius())) : Sentence.of("");
+                Sentence at =
+                        water ? Sentence.of(" at ", Say.celsius(dough.water().celsius())) : Sentence.of("");
                 lines.add(line(Sentence.of(dough.formula().line(part.addition()).name(), at), part.mass()));
             }
         }
         String stem = "dough-" + dough.no() + ".";
-        List<String> steps = plan.timetable().slots().stream()
+        List<Sentence> steps = plan.timetable().slots().stream()
                 .map(slot -> slot.task())
                 .filter(task -> task.key().startsWith(stem))
-                .map(task -> task.name() + ": " + Span.of(task.time()) + ".")
+                .map(task -> Sentence.of(task.name(), ": ", Span.of(task.time()), "."))
                 .toList();
         List<Line> shares = new ArrayList<>();
         for (LotPlan lot : plan.lots()) {
@@ -134,7 +137,8 @@ public final class SheetScreen {
                     switch (step.kind()) {
                         case PREPARE -> step.said();
                         case TASTE ->
-                            Sentence.of(step.text(), " ", Say.grams(share.patty().grams()), " of the filling.");
+                            Sentence.of(
+                                    step.text(), " ", Say.grams(share.patty().grams()), " of the filling.");
                         default -> Sentence.of(step.text() + " " + names(step) + ".");
                     });
         }
@@ -181,14 +185,44 @@ public final class SheetScreen {
         Lot own = lot.lot();
         own.bought()
                 .ifPresentOrElse(
-                        wrapper -> how.add(Sentence.of(Count.of(lot.packs().orElseThrow().packs(), "pack", "packs") + " of "
-                                + wrapper.perPack() + " bought wrappers.")),
-                        () -> how.add(Sentence.of("From the ", Name.within(lot.dough().name()), ": cut ", Count.of(lot.rope().ropes(), "rope", "ropes"), " into ", lot.rope().longest(), " each, ", Say.fineGrams(lot.share().doughEach().grams()), " a piece; roll to ", Say.mm(own.wide().millimetres()), ".")));
-        how.add(Sentence.of("Fill with ", Say.fineGrams(lot.share().fillingEach().grams()), " of the ", lot.filling().called(), ": ", own.fold().label(), "."));
+                        wrapper -> how.add(
+                                Sentence.of(Count.of(lot.packs().orElseThrow().packs(), "pack", "packs") + " of "
+                                        + wrapper.perPack() + " bought wrappers.")),
+                        () -> how.add(Sentence.of(
+                                "From the ",
+                                Name.within(lot.dough().name()),
+                                ": cut ",
+                                Count.of(lot.rope().ropes(), "rope", "ropes"),
+                                " into ",
+                                lot.rope().longest(),
+                                " each, ",
+                                Say.fineGrams(lot.share().doughEach().grams()),
+                                " a piece; roll to ",
+                                Say.mm(own.wide().millimetres()),
+                                ".")));
+        how.add(Sentence.of(
+                "Fill with ",
+                Say.fineGrams(lot.share().fillingEach().grams()),
+                " of the ",
+                lot.filling().called(),
+                ": ",
+                own.fold().label(),
+                "."));
         List<Integer> rounds = lot.rounds().sizes();
         if (!rounds.isEmpty()) {
             SafeCore core = SafeCore.of(lot.filling().formula());
-            how.add(Sentence.of(Name.first(own.method().done()), " in ", Count.of(rounds.size(), "round", "rounds"), " of ", rounds.size() == 1 ? "" : "at most ", rounds.get(0), ", ", Span.of(lot.roundTime()), " each (est.); ", Say.celsius(core.core().celsius()), " in the middle."));
+            how.add(Sentence.of(
+                    Name.first(own.method().done()),
+                    " in ",
+                    Count.of(rounds.size(), "round", "rounds"),
+                    " of ",
+                    rounds.size() == 1 ? "" : "at most ",
+                    rounds.get(0),
+                    ", ",
+                    Span.of(lot.roundTime()),
+                    " each (est.); ",
+                    Say.celsius(core.core().celsius()),
+                    " in the middle."));
         }
         if (lot.share().toFreezer() > 0) {
             how.add(Sentence.of(lot.share().toFreezer() + " of them to the freezer."));
@@ -200,11 +234,11 @@ public final class SheetScreen {
                 AllergenLines.ofLot(batch, own).said());
     }
 
-    private static String dip(Lot lot, int eaters) {
-        List<String> parts = lot.dip().forEaters(eaters).stream()
+    private static Sentence dip(Lot lot, int eaters) {
+        List<Sentence> parts = lot.dip().forEaters(eaters).stream()
                 .map(part -> Sentence.of(Say.ml(part.millilitres()), " ", part.ingredient()))
                 .toList();
-        return parts.isEmpty() ? "" : lot.dip().name() + ": " + String.join(", ", parts) + ".";
+        return parts.isEmpty() ? Sentence.EMPTY : Sentence.of(lot.dip().name(), ": ", Sentence.join(", ", parts), ".");
     }
 
     /** What some must avoid in all of it. */

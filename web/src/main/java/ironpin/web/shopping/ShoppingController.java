@@ -1,6 +1,5 @@
 package ironpin.web.shopping;
 
-import ironpin.quantity.Sentence;
 import ironpin.amount.UnreadableAmount;
 import ironpin.batch.Batch;
 import ironpin.batch.balance.Balance;
@@ -12,6 +11,7 @@ import ironpin.plan.BatchPlan;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.UnitSystem;
 import ironpin.refusal.NotThere;
 import ironpin.shopping.ShoppingItem;
@@ -116,7 +116,7 @@ class ShoppingController {
         try {
             return TypedValue.read(
                     value,
-                    Sentence.of(""),
+                    "",
                     Optional.of(Dimension.MASS),
                     units,
                     FoodName.read(item).food(),
@@ -161,11 +161,12 @@ class ShoppingController {
 
     @GetMapping(path = "/list.txt", produces = "text/plain;charset=UTF-8")
     ResponseEntity<String> text(@PathVariable long id, HttpServletRequest request) {
+        UnitSystem units = Units.of(request);
         StringBuilder out = new StringBuilder();
         for (ShoppingScreen.Row row : screen(id, Optional.empty()).rows()) {
             if (!row.done()) {
                 out.append(row.inBasket() ? "[x] " : "[ ] ")
-                        .append(row.buy())
+                        .append(row.buy().render(units))
                         .append("  ")
                         .append(row.name())
                         .append('\n');
@@ -176,13 +177,12 @@ class ShoppingController {
             lot.avoided().forEach(one -> out.append('\n')
                     .append(lot.lot())
                     .append(": ")
-                    .append(one.figure())
+                    .append(one.figure().render(units))
                     .append(' ')
-                    .append(one.text()));
+                    .append(one.text().render(units)));
         }
         out.append('\n').append(screen.costs()).append('\n');
-        return file(
-                "shopping.txt", "text/plain;charset=UTF-8", Units.of(request).say(out.toString()));
+        return file("shopping.txt", "text/plain;charset=UTF-8", out.toString());
     }
 
     @GetMapping(path = "/list.csv", produces = "text/csv;charset=UTF-8")

@@ -1,11 +1,11 @@
 package ironpin.web.shopping;
 
-import ironpin.quantity.Sentence;
 import ironpin.pantry.Price;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.shopping.Aisle;
 import ironpin.shopping.Cost;
 import ironpin.shopping.ShoppingItem;
@@ -59,10 +59,10 @@ public record ShoppingScreen(
             int no,
             Mass have,
             boolean inBasket,
-            String typed,
-            String error,
+            Sentence typed,
+            Sentence error,
             String price,
-            String priceError,
+            Sentence priceError,
             String cost,
             String allergens) {
         public String key() {
@@ -74,19 +74,19 @@ public record ShoppingScreen(
         }
 
         /** What the plan needs, in words. */
-        public String needed() {
+        public Sentence needed() {
             return item.packs()
-                    .map(packs -> Count.of(packs, "pack", "packs"))
+                    .map(packs -> Sentence.of(Count.of(packs, "pack", "packs")))
                     .orElseGet(() -> Quantity.weighed(item.needed()));
         }
 
         /** What is left to buy, in words. */
-        public String buy() {
+        public Sentence buy() {
             if (done()) {
-                return "enough";
+                return Sentence.of("enough");
             }
             return item.packs()
-                    .map(packs -> Count.of(packs, "pack", "packs"))
+                    .map(packs -> Sentence.of(Count.of(packs, "pack", "packs")))
                     .orElseGet(() -> Say.grams(item.toBuy(have).grams()));
         }
 
@@ -141,7 +141,7 @@ public record ShoppingScreen(
                 no,
                 known.have(),
                 known.inBasket(),
-                mine.map(FieldError::typed).orElse(shown),
+                mine.map(one -> Sentence.of(one.typed())).orElse(shown),
                 mine.map(FieldError::message).orElse(Sentence.of("")),
                 priced.map(FieldError::typed)
                         .orElse(price.map(one -> Say.plain(one.perKilogram(), 2))

@@ -1,9 +1,9 @@
 package ironpin.web.table;
 
-import ironpin.quantity.Sentence;
 import ironpin.batch.Batch;
 import ironpin.batch.edit.DipComposing;
 import ironpin.dip.Dip;
+import ironpin.quantity.Sentence;
 import ironpin.refusal.NotThere;
 import ironpin.refusal.Place;
 import ironpin.store.DipStore;

@@ -94,7 +94,7 @@ public class OutcomeFormTest {
         values.put(field, typed);
         OutcomeForm form = OutcomeForm.typed(values, UnitSystem.METRIC);
         assertTrue(form.read().isEmpty());
-        assertEquals(UnitSystem.METRIC.say(form.error(field)), message);
+        assertEquals(form.error(field).render(UnitSystem.METRIC), message);
         assertEquals(form.value(field), typed);
         assertEquals(form.value("leaked").isEmpty(), false);
     }

@@ -43,14 +43,14 @@ public class StopTest {
     public void everyStopCarriesItsLiveNumber(Station station, String figure) {
         Stop stop = Stop.along(BatchPlan.of(BATCH), 3).get(station.ordinal());
         assertEquals(stop.station(), station);
-        assertEquals(UnitSystem.METRIC.say(stop.figure()), figure);
+        assertEquals(stop.figure().render(UnitSystem.METRIC), figure);
     }
 
     @Test
     public void aMistakeMarksItsStop() {
         List<Stop> stops = Stop.along(BatchPlan.of(CountField.FILLING_EACH.write(BATCH, Address.lot(1), 60)), 0);
         assertTrue(stops.get(Station.FOLD.ordinal()).marked());
-        assertEquals(UnitSystem.METRIC.say(stops.get(Station.FOLD.ordinal()).figure()), "26 g too full");
+        assertEquals(stops.get(Station.FOLD.ordinal()).figure().render(UnitSystem.METRIC), "26 g too full");
         assertTrue(!stops.get(Station.DOUGH.ordinal()).marked());
         assertEquals(stops.get(Station.BOOK.ordinal()).figure(), "no past");
     }
@@ -84,7 +84,7 @@ public class StopTest {
         for (PlanField<?> field :
                 PlanField.all().stream().filter(one -> !one.ofALine()).toList()) {
             FieldView view = FieldView.of(field.of(supper, 1), field.high(), Optional.empty(), Optional.empty());
-            assertEquals(Double.parseDouble(UnitSystem.METRIC.say(view.value())), field.high(), 1e-9);
+            assertEquals(Double.parseDouble(view.value().render(UnitSystem.METRIC)), field.high(), 1e-9);
             assertTrue(view.width() >= 3 && view.width() <= 9);
         }
     }

@@ -136,9 +136,9 @@ public class PicturesTest {
     public void theBeakersShowTheSplitAndTheThermometerTheMix() {
         BatchPlan plan = crescents(DoughField.MIXED, 55);
         String svg = WaterPicture.of(plan.batch().waters(), plan.lot(1));
-        assertTrue(UnitSystem.METRIC.say(svg).contains(">55 °C<"), svg);
-        assertTrue(UnitSystem.METRIC.say(svg).contains("308 g from the kettle and 53 g from the tap"), svg);
-        assertTrue(UnitSystem.US.say(svg).contains(">131 °F<"), svg);
+        assertTrue(svg.render(UnitSystem.METRIC).contains(">55 °C<"), svg);
+        assertTrue(svg.render(UnitSystem.METRIC).contains("308 g from the kettle and 53 g from the tap"), svg);
+        assertTrue(svg.render(UnitSystem.US).contains(">131 °F<"), svg);
     }
 
     @Test
