@@ -56,7 +56,10 @@ public class NextChangeTest {
         Suggestion skins = NextChange.after(
                         tough, new NextChange.Skin(Optional.empty()), bought.lot(1), bought.dough(1), bought.filling(1))
                 .orElseThrow();
-        assertTrue(skins.fix().isEmpty() && skins.change().contains("rim"), skins.change());
+        assertTrue(
+                skins.fix().isEmpty()
+                        && skins.change().render(UnitSystem.METRIC).contains("rim"),
+                skins.toString());
         Batch wet = DoughField.HYDRATION.write(cold, Address.dough(1), 68);
         assertTrue(NextChange.after(
                         tough, NextChange.Skin.of(wet.lot(1), wet.dough(1)), wet.lot(1), wet.dough(1), wet.filling(1))
@@ -107,7 +110,8 @@ public class NextChangeTest {
     public void stickingIsCuredByHandsNotByANumber() {
         Suggestion suggestion = after("steamed-leaf", outcome(0, 9, SkinVerdict.TOUGH, FillingVerdict.RIGHT, 80))
                 .orElseThrow();
-        assertTrue(suggestion.change().contains("liner") && suggestion.fix().isEmpty());
+        assertTrue(suggestion.change().render(UnitSystem.METRIC).contains("liner")
+                && suggestion.fix().isEmpty());
     }
 
     @Test

@@ -72,7 +72,7 @@ public class DayPlanTest {
         assertEquals(rounds.size(), plan.lot(1).rounds().sizes().size());
         String core = Math.round(SafeCore.of(batch.filling(1).formula()).core().celsius()) + " °C";
         for (Task round : rounds) {
-            assertTrue(round.detail().render(UnitSystem.METRIC).contains(core), round.detail());
+            assertTrue(round.detail().render(UnitSystem.METRIC).contains(core), round.toString());
             Duration spells = round.spells().stream().map(CookStep::time).reduce(Duration.ZERO, Duration::plus);
             assertEquals(round.time(), spells.plusMinutes(1));
             assertTrue(round.timed());
@@ -86,7 +86,9 @@ public class DayPlanTest {
     @Test
     public void onlyARawFillingIsToldToBeFriedAndTasted() {
         for (Style style : Styles.all()) {
-            String details = tasks(start(style)).stream().map(Task::detail).collect(Collectors.joining(" "));
+            String details = tasks(start(style)).stream()
+                    .map(task -> task.detail().render(UnitSystem.METRIC))
+                    .collect(Collectors.joining(" "));
             assertEquals(
                     details.contains("never the raw filling"),
                     SafeCore.of(style.filling().formula()).mindRaw(),

@@ -2,6 +2,7 @@ package ironpin.clock;
 
 import ironpin.plan.BatchPlan;
 import ironpin.plan.Situation;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,7 +22,6 @@ final class DayTable {
     static List<String> rows(String situation) {
         return BatchPlan.of(Situation.batch(situation)).day().tasks().stream()
                 .map(DayTable::row)
-                .map(one -> one.render(UnitSystem.METRIC))
                 .toList();
     }
 
@@ -29,7 +29,8 @@ final class DayTable {
         String parts = String.join(
                 "; ",
                 task.parts().stream()
-                        .map(part -> part.name() + " " + part.amount())
+                        .map(part ->
+                                Sentence.of(part.name(), " ", part.amount()).render(UnitSystem.METRIC))
                         .toList());
         String spells = String.join(
                 "; ",
@@ -42,7 +43,7 @@ final class DayTable {
                         " | ",
                         task.key(),
                         task.title(),
-                        task.detail(),
+                        task.detail().render(UnitSystem.METRIC),
                         task.time().toMinutes() + " min",
                         work(task),
                         "after " + after,

@@ -144,14 +144,17 @@ public class CookTest {
             assertEquals(card.size(), spells.size());
             for (int i = 0; i < card.size(); i++) {
                 assertEquals(card.get(i).time(), spells.get(i).time());
-                assertTrue(card.get(i).text().endsWith("."), card.get(i).text());
+                assertTrue(
+                        card.get(i).text().render(UnitSystem.METRIC).endsWith("."),
+                        card.get(i).toString());
                 boolean pours = spells.get(i).pour().micrograms() > 0;
                 assertEquals(
-                        UnitSystem.METRIC
-                                .say(card.get(i).text())
+                        card.get(i)
+                                .text()
+                                .render(UnitSystem.METRIC)
                                 .contains(Math.round(spells.get(i).pour().grams()) + " g"),
                         pours,
-                        card.get(i).text());
+                        card.get(i).toString());
             }
             assertTrue(method.schools().contains(method));
             assertTrue(card.stream().anyMatch(step -> step.caution().isPresent()), method.key());

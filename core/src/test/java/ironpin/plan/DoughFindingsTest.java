@@ -18,6 +18,7 @@ import ironpin.kit.Kit;
 import ironpin.pantry.Absorption;
 import ironpin.pantry.Flour;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.UnitSystem;
 import ironpin.style.DoughStart;
 import ironpin.style.Styles;
@@ -44,8 +45,8 @@ public class DoughFindingsTest {
 
     private static String said(Batch batch) {
         return Findings.at(Station.DOUGH, BatchPlan.of(batch), 1).stream()
-                .map(one -> one.level().label() + ": " + one.figure() + " " + one.text() + " " + one.why())
-                .map(one -> one.render(UnitSystem.METRIC))
+                .map(one -> Sentence.of(one.level().label(), ": ", one.figure(), " ", one.text(), " ", one.why())
+                        .render(UnitSystem.METRIC))
                 .collect(Collectors.joining("\n"));
     }
 
@@ -134,12 +135,16 @@ public class DoughFindingsTest {
         assertTrue(said(batch).contains("54 wrappers out of 2 packs, no dough to make."), said(batch));
         assertEquals(Findings.cautions(Station.DOUGH, plan.lot(1)), List.of());
         List<Finding> portion = Findings.at(Station.PORTION, plan, 1);
-        assertEquals(portion.get(0).figure(), "6 wrappers");
+        assertEquals(portion.get(0).figure().render(UnitSystem.METRIC), "6 wrappers");
         Batch more = portion.get(0).fix().orElseThrow().applyTo(batch);
         assertEquals(BatchPlan.of(more).lot(1).packs().orElseThrow().over(), 0);
         assertTrue(Findings.at(Station.FOLD, plan, 1).stream()
-                .anyMatch(one -> one.text().contains("wet")));
-        assertTrue(Findings.at(Station.ROLL, plan, 1).get(0).text().contains("nothing to roll"));
+                .anyMatch(one -> one.text().render(UnitSystem.METRIC).contains("wet")));
+        assertTrue(Findings.at(Station.ROLL, plan, 1)
+                .get(0)
+                .text()
+                .render(UnitSystem.METRIC)
+                .contains("nothing to roll"));
     }
 
     @Test
@@ -162,8 +167,8 @@ public class DoughFindingsTest {
             for (Station station : Station.values()) {
                 for (Finding one : Findings.at(station, plan, 1)) {
                     for (UnitSystem units : UnitSystem.values()) {
-                        String said = one.figure() + one.text() + one.why().render(units);
-                        assertTrue(said.chars().allMatch(c -> c < 0xE000 || c > 0xF8FF), said);
+                        String said =
+                                Sentence.of(one.figure(), one.text(), one.why()).render(units);
                         assertFalse(said.contains("NaN") || said.contains("Infinity"), said);
                     }
                 }

@@ -124,10 +124,14 @@ public class FindingsTest {
         double over = plan.balance().filling(1).left().grams();
         assertTrue(over > 300, "much is over: " + over);
         Finding finding = Findings.at(Station.FILLING, plan, 1).stream()
-                .filter(one -> one.text().startsWith("of filling over"))
+                .filter(one -> one.text().render(UnitSystem.METRIC).startsWith("of filling over"))
                 .findFirst()
                 .orElseThrow();
-        assertTrue(finding.why().contains("inside the bands of dough and filling nothing takes it up"), finding.why());
+        assertTrue(
+                finding.why()
+                        .render(UnitSystem.METRIC)
+                        .contains("inside the bands of dough and filling nothing takes it up"),
+                finding.toString());
         List<Fix> fixes = new ArrayList<>(finding.others());
         fixes.add(0, finding.fix().orElseThrow());
         assertEquals(

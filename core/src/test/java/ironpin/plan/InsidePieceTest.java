@@ -15,6 +15,7 @@ import ironpin.cook.ShallowFry;
 import ironpin.cook.Spell;
 import ironpin.cook.Start;
 import ironpin.quantity.Mass;
+import ironpin.quantity.UnitSystem;
 import ironpin.style.Styles;
 import ironpin.wrapper.Fold;
 import java.time.Duration;
@@ -96,7 +97,8 @@ public class InsidePieceTest {
                 .filter(finding -> finding.saying() == Saying.INSIDE_SAFE || finding.saying() == Saying.INSIDE_LATE)
                 .findFirst()
                 .orElseThrow()
-                .why();
+                .why()
+                .render(UnitSystem.METRIC);
     }
 
     /** What has been lifted out is mended at the fire, not by letting it wait longer. */

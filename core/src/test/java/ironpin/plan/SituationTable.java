@@ -1,5 +1,6 @@
 package ironpin.plan;
 
+import ironpin.quantity.Sentence;
 import ironpin.quantity.UnitSystem;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -29,7 +30,14 @@ final class SituationTable {
     }
 
     static String row(Finding finding) {
-        return finding.saying().name() + " " + finding.level().label() + " | " + finding.figure() + " "
-                + finding.text().render(UnitSystem.METRIC);
+        return Sentence.of(
+                        finding.saying().name(),
+                        " ",
+                        finding.level().label(),
+                        " | ",
+                        finding.figure(),
+                        " ",
+                        finding.text())
+                .render(UnitSystem.METRIC);
     }
 }

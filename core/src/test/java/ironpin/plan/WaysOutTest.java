@@ -8,6 +8,7 @@ import ironpin.batch.Batch;
 import ironpin.batch.edit.Fix;
 import ironpin.clock.Forecast;
 import ironpin.clock.Standing;
+import ironpin.quantity.UnitSystem;
 import java.time.Duration;
 import java.time.ZonedDateTime;
 import java.util.List;
@@ -38,7 +39,11 @@ public class WaysOutTest {
         Batch then = later.applyTo(BATCH);
         long minutes = Duration.between(BATCH.serving(), then.serving()).toMinutes();
         assertTrue(minutes >= 30 && minutes <= 50, minutes + " min");
-        assertTrue(later.label().endsWith(then.serving().toLocalTime().toString()), later.label());
+        assertTrue(
+                later.label()
+                        .render(UnitSystem.METRIC)
+                        .endsWith(then.serving().toLocalTime().toString()),
+                later.toString());
         assertFalse(late(BatchPlan.of(then), Duration.ofMinutes(30)).isLate());
     }
 
@@ -52,21 +57,23 @@ public class WaysOutTest {
         Standing standing = Standing.of(plan.timetable(), Optional.empty(), Map.of(), Map.of(), now);
         Forecast late = Forecast.of(plan.day(), plan.timetable(), standing);
         List<Fix> ways = Findings.start(plan, Optional.of(late)).fixes();
-        List<Fix> frozen =
-                ways.stream().filter(way -> way.label().startsWith("Freeze")).toList();
+        List<Fix> frozen = ways.stream()
+                .filter(way -> way.label().render(UnitSystem.METRIC).startsWith("Freeze"))
+                .toList();
         assertFalse(frozen.isEmpty(), ways.toString());
         for (Fix way : frozen) {
             BatchPlan less = BatchPlan.of(way.applyTo(supper));
             Forecast then = Forecast.again(less.day(), plan.timetable(), standing);
             String table = then.isLate() ? "table at " + then.serving().toLocalTime() : "19:00";
-            assertTrue(way.label().contains(table), way.label() + " and then " + then.serving());
-            assertTrue(late.late().minus(then.late()).toMinutes() >= 4, way.label());
+            assertTrue(way.label().render(UnitSystem.METRIC).contains(table), way + " and then " + then.serving());
+            assertTrue(late.late().minus(then.late()).toMinutes() >= 4, way.toString());
             assertEquals(
                     less.batch().lots().stream()
                             .mapToInt(lot -> lot.toFreezer())
                             .sum(),
                     supper.lots().stream().mapToInt(lot -> lot.toFreezer()).sum()
-                            + Integer.parseInt(way.label().replaceAll("\\D*(\\d+).*", "$1")));
+                            + Integer.parseInt(
+                                    way.label().render(UnitSystem.METRIC).replaceAll("\\D*(\\d+).*", "$1")));
         }
     }
 

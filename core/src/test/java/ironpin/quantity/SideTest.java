@@ -13,27 +13,28 @@ public class SideTest {
     @DataProvider
     Object[][] prints() {
         return new Object[][] {
-            {"whole grams", (DoubleFunction<String>) grams -> Quantity.mass(grams, 0), 200.0},
-            {"tenths of a gram", (DoubleFunction<String>) grams -> Quantity.mass(grams, 1), 100.0},
-            {"tenths of a millimetre", (DoubleFunction<String>) mm -> Quantity.length(mm, 1), 5.0},
-            {"whole millimetres", (DoubleFunction<String>) mm -> Quantity.length(mm, 0), 300.0},
-            {"degrees", (DoubleFunction<String>) celsius -> Quantity.temperature(celsius), 100.0},
-            {"per cent", (DoubleFunction<String>) percent -> Decimal.grouped(percent, 1), 100.0},
+            {"whole grams", (DoubleFunction<Sentence>) grams -> Quantity.mass(grams, 0), 0, 200.0},
+            {"tenths of a gram", (DoubleFunction<Sentence>) grams -> Quantity.mass(grams, 1), 1, 100.0},
+            {"tenths of a millimetre", (DoubleFunction<Sentence>) mm -> Quantity.length(mm, 1), 1, 5.0},
+            {"whole millimetres", (DoubleFunction<Sentence>) mm -> Quantity.length(mm, 0), 0, 300.0},
+            {"degrees", (DoubleFunction<Sentence>) celsius -> Quantity.temperature(celsius), 0, 100.0},
+            {"per cent", (DoubleFunction<Sentence>) percent -> Sentence.of(Decimal.grouped(percent, 1)), 1, 100.0},
         };
     }
 
     @Test(dataProvider = "prints")
-    public void theVerdictAgreesWithWhatIsPrinted(String what, DoubleFunction<String> print, double most) {
+    public void theVerdictAgreesWithWhatIsPrinted(
+            String what, DoubleFunction<Sentence> print, int decimals, double most) {
         Random random = new Random(8);
         for (int i = 0; i < 20_000; i++) {
             double low = random.nextDouble() * most;
             double high = low + random.nextDouble() * most / 10;
             double value = low + (random.nextDouble() * 1.4 - 0.2) * (high - low);
-            Side side = Side.of(value, low, high, print);
+            Side side = Side.of(value, low, high, decimals);
             for (UnitSystem system : UnitSystem.values()) {
-                double seen = number(system.say(print.apply(value)));
-                double least = number(system.say(print.apply(low)));
-                double greatest = number(system.say(print.apply(high)));
+                double seen = number(print.apply(value).render(system));
+                double least = number(print.apply(low).render(system));
+                double greatest = number(print.apply(high).render(system));
                 boolean agrees =
                         switch (side) {
                             case BELOW -> seen < least;
@@ -47,11 +48,10 @@ public class SideTest {
 
     @Test
     public void whatIsPrintedLikeAnEdgeLiesOnIt() {
-        DoubleFunction<String> print = percent -> Decimal.grouped(percent, 1);
-        assertEquals(Side.of(54.64, 46.6, 54.6, print), Side.WITHIN);
-        assertEquals(Side.of(54.66, 46.6, 54.6, print), Side.ABOVE);
-        assertEquals(Side.of(46.56, 46.6, 54.6, print), Side.WITHIN);
-        assertEquals(Side.of(46.54, 46.6, 54.6, print), Side.BELOW);
+        assertEquals(Side.of(54.64, 46.6, 54.6, 1), Side.WITHIN);
+        assertEquals(Side.of(54.66, 46.6, 54.6, 1), Side.ABOVE);
+        assertEquals(Side.of(46.56, 46.6, 54.6, 1), Side.WITHIN);
+        assertEquals(Side.of(46.54, 46.6, 54.6, 1), Side.BELOW);
     }
 
     private static double number(String said) {

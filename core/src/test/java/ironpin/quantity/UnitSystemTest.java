@@ -28,9 +28,9 @@ public class UnitSystemTest {
             {Quantity.unit(Dimension.TEMPERATURE), "°C", "°F"},
             {Quantity.number(Dimension.MASS, 681.2, 0), "681", "24"},
             {Quantity.step(Dimension.MASS, 10), "10", "0.5"},
-            {"no quantity at all", "no quantity at all", "no quantity at all"},
+            {Sentence.of("no quantity at all"), "no quantity at all", "no quantity at all"},
             {
-                "from " + Quantity.mass(30, 0) + " to " + Quantity.mass(60, 0) + ".",
+                Sentence.of("from ", Quantity.mass(30, 0), " to ", Quantity.mass(60, 0), "."),
                 "from 30 g to 60 g.",
                 "from 1.06 oz to 2.12 oz."
             },
@@ -38,7 +38,7 @@ public class UnitSystemTest {
     }
 
     @Test(dataProvider = "said")
-    public void quantitiesAreSaidInTheUnitsOfTheReader(String text, String metric, String us) {
+    public void quantitiesAreSaidInTheUnitsOfTheReader(Sentence text, String metric, String us) {
         assertEquals(text.render(UnitSystem.METRIC), metric);
         assertEquals(text.render(UnitSystem.US), us);
     }

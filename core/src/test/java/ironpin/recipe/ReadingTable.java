@@ -3,6 +3,7 @@ package ironpin.recipe;
 import ironpin.plan.Finding;
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.Decimal;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.UnitSystem;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -34,8 +35,8 @@ final class ReadingTable {
     }
 
     private static String said(Finding one) {
-        return one.saying() + ": " + one.figure() + " " + one.text() + " "
-                + one.why().render(UnitSystem.METRIC);
+        return Sentence.of(one.saying(), ": ", one.figure(), " ", one.text(), " ", one.why())
+                .render(UnitSystem.METRIC);
     }
 
     /** One row for each line: file, line, where it belongs, what it stands for, grams, how well it was read. */

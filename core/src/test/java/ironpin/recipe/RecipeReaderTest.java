@@ -15,6 +15,7 @@ import ironpin.pantry.CsvResource;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.Finding;
 import ironpin.quantity.CupStandard;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.UnitSystem;
 import java.io.IOException;
 import java.io.InputStream;
@@ -220,12 +221,13 @@ public class RecipeReaderTest {
 
     @Test
     public void namesTheCautionsItForgot() {
-        List<String> forgot =
+        List<Sentence> forgot =
                 RecipeCheck.of(read(text("02-us-cups")), Corrections.NONE).forgotten();
         assertTrue(forgot.get(0).render(UnitSystem.METRIC).startsWith("71 °C in the core"), forgot.toString());
-        List<String> told = RecipeCheck.of(read(text("01-grams-and-headings")), Corrections.NONE)
+        List<Sentence> told = RecipeCheck.of(read(text("01-grams-and-headings")), Corrections.NONE)
                 .forgotten();
-        assertTrue(told.stream().noneMatch(one -> one.contains("in the core")), told.toString());
+        assertTrue(
+                told.stream().noneMatch(one -> one.render(UnitSystem.METRIC).contains("in the core")), told.toString());
     }
 
     @Test

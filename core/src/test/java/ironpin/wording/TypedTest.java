@@ -1,13 +1,9 @@
 package ironpin.wording;
 
 import static org.testng.Assert.assertEquals;
-import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertSame;
 import static org.testng.Assert.assertTrue;
 
-import ironpin.quantity.Quantity;
-import ironpin.quantity.UnitSystem;
-import java.util.Random;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -47,22 +43,5 @@ public class TypedTest {
         assertEquals(Typed.name("leeks\nand eggs"), "leeks and eggs");
         assertEquals(Typed.name("\uE000"), "unnamed");
         assertTrue(Typed.name(" ").isBlank(), "what was blank before is refused where it is kept");
-    }
-
-    /** Whatever somebody has managed to store, the page is written. */
-    @Test
-    public void marksThatNobodyWroteAreShownAsTheyAre() {
-        Random random = new Random(7);
-        String alphabet = "\uE000\uE001mtlvr0123.-E x";
-        for (int i = 0; i < 20_000; i++) {
-            StringBuilder text = new StringBuilder();
-            for (int k = random.nextInt(24); k > 0; k--) {
-                text.append(alphabet.charAt(random.nextInt(alphabet.length())));
-            }
-            for (UnitSystem units : UnitSystem.values()) {
-                assertFalse(text.toString().render(units).contains("\uE000"), text.toString());
-            }
-        }
-        assertEquals("about " + Quantity.mass(12, 0) + " of it".render(UnitSystem.METRIC), "about 12 g of it");
     }
 }

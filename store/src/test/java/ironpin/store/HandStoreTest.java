@@ -10,6 +10,7 @@ import ironpin.kit.Hand;
 import ironpin.pantry.Allergen;
 import ironpin.pantry.Price;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Sentence;
 import ironpin.style.Styles;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -57,7 +58,7 @@ public class HandStoreTest {
     @Test
     public void aTastingIsWrittenWithTheChangeItMakesAndTeachesUntilItIsUndone() {
         StoredBatch after = hands.taste(id, 1, PattyVerdict.BLAND, NOW);
-        assertEquals(after.undo().orElseThrow(), "patty: bland");
+        assertEquals(after.undo().orElseThrow(), Sentence.of("patty: bland"));
         LoggedTasting logged = hands.standing(id).get(0);
         assertEquals(logged.added(), "fine salt");
         assertTrue(logged.mass().grams() > 2 && logged.mass().grams() < 3, logged.toString());

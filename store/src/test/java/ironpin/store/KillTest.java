@@ -5,6 +5,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.balance.Balancer;
+import ironpin.quantity.Sentence;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -32,7 +33,7 @@ public class KillTest {
                 int pieces = Balancer.solve(batch.batch()).lot(1).pieces();
                 // One more change may have reached the disk without its word reaching us.
                 assertTrue(pieces >= acknowledged && pieces <= acknowledged + 1, pieces + " of " + acknowledged);
-                assertEquals(batch.undo().orElseThrow(), "change " + pieces);
+                assertEquals(batch.undo().orElseThrow(), Sentence.of("change " + pieces));
                 Map<String, ?> done = new RunStore(cupboard).done(1);
                 for (int n = 1; n <= acknowledged; n++) {
                     assertTrue(done.containsKey("step-" + n), "step " + n + " is gone");

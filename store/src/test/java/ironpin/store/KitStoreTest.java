@@ -24,6 +24,7 @@ import ironpin.pantry.Price;
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Temperature;
 import ironpin.style.Styles;
 import ironpin.wrapper.BoughtWrapper;
@@ -113,7 +114,7 @@ public class KitStoreTest {
         kits.change("warmer", kit -> kit.withWaters(WARM), NOW);
         assertEquals(batches.load(open).batch().waters(), WARM);
         assertEquals(batches.load(past).batch().waters(), Waters.USUAL);
-        assertEquals(batches.load(open).undo(), Optional.of("the kit: warmer"));
+        assertEquals(batches.load(open).undo(), Optional.of(Sentence.of("the kit: warmer")));
         assertEquals(batches.undo(open).batch().waters(), Waters.USUAL);
         int before = batches.load(past).revision();
         kits.change("nothing", kit -> kit, NOW);

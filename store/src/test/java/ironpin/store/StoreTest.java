@@ -16,6 +16,7 @@ import ironpin.book.Outcome;
 import ironpin.book.SkinVerdict;
 import ironpin.dough.BenchFeel;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Temperature;
 import ironpin.style.Styles;
 import java.io.IOException;
@@ -112,12 +113,12 @@ public class StoreTest {
         StoredBatch first = batches.undo(id);
         assertEquals(first.batch(), supper());
         assertEquals(first.undo(), Optional.empty());
-        assertEquals(first.redo(), Optional.of("eaters 7"));
+        assertEquals(first.redo(), Optional.of(Sentence.of("eaters 7")));
         assertEquals(batches.redo(id).batch().eaters(), 7);
         StoredBatch changed =
                 batches.change(id, "drier", one -> DoughField.HYDRATION.write(one, Address.dough(1), 60), NOW);
         assertEquals(changed.redo(), Optional.empty());
-        assertEquals(changed.undo(), Optional.of("drier"));
+        assertEquals(changed.undo(), Optional.of(Sentence.of("drier")));
         assertEquals(batches.redo(id).batch(), changed.batch());
     }
 

@@ -480,7 +480,7 @@ public class HttpTest extends OpenKitchen {
 
     @Test
     public void hotStockIsCautionedAgainstBesideItsSum() throws IOException, InterruptedException {
-        assertTrue(get("/tools").body().contains(Caution.HOT_STOCK.text()), Caution.HOT_STOCK.text());
+        assertTrue(get("/tools").body().contains(Caution.HOT_STOCK.text().render(UnitSystem.METRIC)));
     }
 
     @Test

@@ -7,6 +7,7 @@ import ironpin.book.FillingVerdict;
 import ironpin.book.Outcome;
 import ironpin.book.SkinVerdict;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.Temperature;
 import ironpin.quantity.UnitSystem;
 import java.util.HashMap;
@@ -95,7 +96,7 @@ public class OutcomeFormTest {
         OutcomeForm form = OutcomeForm.typed(values, UnitSystem.METRIC);
         assertTrue(form.read().isEmpty());
         assertEquals(form.error(field).render(UnitSystem.METRIC), message);
-        assertEquals(form.value(field), typed);
+        assertEquals(form.value(field), Sentence.of(typed));
         assertEquals(form.value("leaked").isEmpty(), false);
     }
 }

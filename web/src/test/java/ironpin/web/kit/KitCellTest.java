@@ -58,7 +58,7 @@ public class KitCellTest {
         assertEquals(read.applyAsDouble(typed(cell, key, good, units)), value, 0.01);
         KitCell.Refused refused =
                 expectThrows(KitCell.Refused.class, () -> cell.change(KIT, key, bad, UnitSystem.METRIC));
-        assertEquals(refused.getMessage().render(UnitSystem.METRIC), message);
+        assertEquals(refused.said().render(UnitSystem.METRIC), message);
     }
 
     @Test

@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 import ironpin.batch.Appetite;
 import ironpin.clock.Task;
 import ironpin.plan.BatchPlan;
+import ironpin.quantity.Sentence;
 import ironpin.style.Styles;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -60,7 +61,7 @@ public class PressTest {
     public void aRestBeginsAndIsOver() {
         Task rest = task("dough-1.rest");
         assertEquals(Press.of(rest, List.of(), NOW).sent(), "start");
-        Ringing timer = new Ringing(1, rest.key(), "", rest.title(), NOW.plusSeconds(60));
+        Ringing timer = new Ringing(1, rest.key(), "", Sentence.of(rest.title()), NOW.plusSeconds(60));
         assertEquals(Press.of(rest, List.of(timer), NOW).sent(), "over");
         assertTrue(Press.of(task("dough-1.mix"), List.of(), NOW).label().startsWith("Done"));
     }

@@ -27,6 +27,7 @@ import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.UnitSystem;
 import ironpin.style.Style;
 import ironpin.style.Styles;
@@ -60,9 +61,13 @@ public class PicturesTest {
                 .getDocumentElement();
     }
 
-    private static List<String> all(BatchPlan plan) {
+    private static Element parsed(Sentence svg) throws Exception {
+        return parsed(svg.render(UnitSystem.METRIC));
+    }
+
+    private static List<Sentence> all(BatchPlan plan) {
         Drawings draw = new Drawings();
-        List<String> pictures = new ArrayList<>();
+        List<Sentence> pictures = new ArrayList<>();
         pictures.add(draw.table(plan));
         pictures.add(draw.clock(plan, plan.timetable(), Set.of(), NOW.atZone(ZoneOffset.UTC)));
         for (LotPlan lot : plan.lots()) {
@@ -86,7 +91,8 @@ public class PicturesTest {
     public void everyPictureOfEveryPlanIsSound() throws Exception {
         RandomBatches batches = new RandomBatches(81);
         for (int i = 0; i < 120; i++) {
-            for (String svg : all(BatchPlan.of(batches.next()))) {
+            for (Sentence picture : all(BatchPlan.of(batches.next()))) {
+                String svg = picture.render(UnitSystem.METRIC);
                 Element root = parsed(svg);
                 assertEquals(root.getAttribute("role"), "img");
                 assertTrue(root.getAttribute("aria-label").length() > 10, svg);
@@ -112,7 +118,9 @@ public class PicturesTest {
                     plan.balance().lot(1).toTable());
             assertEquals(table.getElementsByTagName("circle").getLength(), 2 * eaters);
         }
-        assertTrue(TablePicture.of(crescents(TableField.EATERS, 20)).contains("and 6 more plates"));
+        assertTrue(TablePicture.of(crescents(TableField.EATERS, 20))
+                .render(UnitSystem.METRIC)
+                .contains("and 6 more plates"));
     }
 
     @Test
@@ -128,17 +136,21 @@ public class PicturesTest {
             assertEquals(drawn, Math.min(wanted, lot.rounds().packing().count()), style.key());
             // In a pot more may swim than lie side by side; the others are said.
             boolean more = drawn < wanted;
-            assertEquals(VesselPicture.of(lot).contains((wanted - drawn) + " more among them"), more, style.key());
+            assertEquals(
+                    VesselPicture.of(lot).render(UnitSystem.METRIC).contains((wanted - drawn) + " more among them"),
+                    more,
+                    style.key());
         }
     }
 
     @Test
     public void theBeakersShowTheSplitAndTheThermometerTheMix() {
         BatchPlan plan = crescents(DoughField.MIXED, 55);
-        String svg = WaterPicture.of(plan.batch().waters(), plan.lot(1));
-        assertTrue(svg.render(UnitSystem.METRIC).contains(">55 °C<"), svg);
-        assertTrue(svg.render(UnitSystem.METRIC).contains("308 g from the kettle and 53 g from the tap"), svg);
-        assertTrue(svg.render(UnitSystem.US).contains(">131 °F<"), svg);
+        Sentence svg = WaterPicture.of(plan.batch().waters(), plan.lot(1));
+        assertTrue(svg.render(UnitSystem.METRIC).contains(">55 °C<"), svg.toString());
+        assertTrue(
+                svg.render(UnitSystem.METRIC).contains("308 g from the kettle and 53 g from the tap"), svg.toString());
+        assertTrue(svg.render(UnitSystem.US).contains(">131 °F<"), svg.toString());
     }
 
     @Test
@@ -154,27 +166,30 @@ public class PicturesTest {
 
     @Test
     public void thePinStandsInTheBandOrSaysThatItDoesNot() {
-        assertTrue(
-                HydrationPicture.of(crescents(DoughField.HYDRATION, 50).lot(1)).contains("in the band"));
-        assertTrue(
-                HydrationPicture.of(crescents(DoughField.HYDRATION, 40).lot(1)).contains("outside the band"));
-        assertTrue(
-                HydrationPicture.of(crescents(DoughField.HYDRATION, 150).lot(1)).contains("outside the band"));
+        assertTrue(HydrationPicture.of(crescents(DoughField.HYDRATION, 50).lot(1))
+                .render(UnitSystem.METRIC)
+                .contains("in the band"));
+        assertTrue(HydrationPicture.of(crescents(DoughField.HYDRATION, 40).lot(1))
+                .render(UnitSystem.METRIC)
+                .contains("outside the band"));
+        assertTrue(HydrationPicture.of(crescents(DoughField.HYDRATION, 150).lot(1))
+                .render(UnitSystem.METRIC)
+                .contains("outside the band"));
     }
 
     @Test
     public void whatMovedTheBandIsDrawnAsArrowsAndWhatWetsAsBars() throws Exception {
         Batch batch = crescents(TableField.EATERS, 6).batch();
         LotPlan plain = BatchPlan.of(batch).lot(1);
-        assertEquals(count(HydrationPicture.of(plain), "line-good"), 1);
+        assertEquals(count(HydrationPicture.of(plain).render(UnitSystem.METRIC), "line-good"), 1);
         Flour thirsty = batch.dough(1).flours().get(0).flour().withAbsorption(Absorption.typed(Percentage.of(2)));
         Batch learned = Composing.flour(batch, 1, 0, thirsty).withMethod(1, new Steam(Steam.Start.BOILING));
-        String moved = HydrationPicture.of(BatchPlan.of(learned).lot(1));
+        String moved = HydrationPicture.of(BatchPlan.of(learned).lot(1)).render(UnitSystem.METRIC);
         assertEquals(count(moved, "line-good"), 3);
         assertTrue(moved.contains("+2 learned for this flour (est.)"), moved);
         assertTrue(moved.contains("+2 because it is steamed"), moved);
         Batch rich = Composing.add(Composing.add(batch, 1, DoughAddition.EGG), 1, DoughAddition.SOURED_CREAM);
-        String wetted = HydrationPicture.of(BatchPlan.of(rich).lot(1));
+        String wetted = HydrationPicture.of(BatchPlan.of(rich).lot(1)).render(UnitSystem.METRIC);
         assertEquals(count(wetted, "fill-poultry"), 1);
         assertTrue(wetted.contains("water 28 + egg 10.5 + soured cream 11.5 = 50 %"), wetted);
         Element scale = parsed(wetted);
@@ -200,7 +215,7 @@ public class PicturesTest {
                 for (int minutes : new int[] {0, 12, 45, 720}) {
                     RestPlan plan =
                             RestPlan.of(family, new Kneading(school, Kneading.By.HAND), Duration.ofMinutes(minutes));
-                    String svg = KneadPicture.of(plan);
+                    String svg = KneadPicture.of(plan).render(UnitSystem.METRIC);
                     assertEquals(
                             parsed(svg).getElementsByTagName("rect").getLength(),
                             plan.steps().size());
@@ -221,12 +236,12 @@ public class PicturesTest {
         assertEquals(bandWidth(AmountPicture.of(reader.read("300 g"))), 1, 1e-9);
         assertTrue(bandWidth(AmountPicture.of(reader.read("2 cups flour"))) > 40);
         for (String text : new String[] {"a pinch of salt", "3–4 tbsp oil", "90 kg flour", "a knob of ginger"}) {
-            String svg = AmountPicture.of(reader.read(text));
+            String svg = AmountPicture.of(reader.read(text)).render(UnitSystem.METRIC);
             assertTrue(!BROKEN.matcher(svg).find() && parsed(svg).hasAttribute("aria-label"), svg);
         }
     }
 
-    private static double bandWidth(String svg) throws Exception {
+    private static double bandWidth(Sentence svg) throws Exception {
         return Double.parseDouble(
                 ((Element) parsed(svg).getElementsByTagName("rect").item(0)).getAttribute("width"));
     }
@@ -236,10 +251,13 @@ public class PicturesTest {
         BatchPlan plan = crescents(TableField.EATERS, 6);
         ZonedDateTime serving = plan.day().serving();
         assertTrue(ClockPicture.of(plan, plan.timetable(), Set.of(), serving.minusMinutes(30))
+                .render(UnitSystem.METRIC)
                 .contains("line-now"));
         assertTrue(!ClockPicture.of(plan, plan.timetable(), Set.of(), serving.plusMinutes(1))
+                .render(UnitSystem.METRIC)
                 .contains("line-now"));
         assertTrue(!ClockPicture.of(plan, plan.timetable(), Set.of(), serving.minusDays(2))
+                .render(UnitSystem.METRIC)
                 .contains("line-now"));
     }
 
@@ -257,7 +275,8 @@ public class PicturesTest {
         double without = ClockPicture.minutesPerUnit(plan, plan.timetable());
         assertEquals(with, without, 0.25 * without);
         String svg = ClockPicture.of(
-                freezing, freezing.timetable(), Set.of(), freezing.day().serving());
+                        freezing, freezing.timetable(), Set.of(), freezing.day().serving())
+                .render(UnitSystem.METRIC);
         for (Timetable.Slot slot : freezing.timetable().slots()) {
             boolean later = slot.start().isAfter(freezing.timetable().lastPlates());
             assertEquals(
@@ -280,7 +299,8 @@ public class PicturesTest {
                 .open("svg", "aria-label", "<b> & \"quotes\"")
                 .text("a < b & c…", "x", 1.0)
                 .title("<script>")
-                .done();
+                .done()
+                .render(UnitSystem.METRIC);
         Element root = parsed(svg);
         assertEquals(root.getAttribute("aria-label"), "<b> & \"quotes\"");
         assertEquals(root.getTextContent(), "a < b & c…<script>");

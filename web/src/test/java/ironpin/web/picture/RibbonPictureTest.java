@@ -11,6 +11,8 @@ import ironpin.batch.edit.Lanes;
 import ironpin.kit.Kit;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Sentence;
+import ironpin.quantity.UnitSystem;
 import ironpin.style.Styles;
 import ironpin.wording.Count;
 import ironpin.wrapper.BoughtWrapper;
@@ -26,7 +28,7 @@ import org.testng.annotations.Test;
 import org.xml.sax.InputSource;
 
 public class RibbonPictureTest {
-    private static final RibbonNotes CORRECTED = new RibbonNotes(Map.of(2, "+5 g water"), Map.of(), "");
+    private static final RibbonNotes CORRECTED = new RibbonNotes(Map.of(2, Sentence.of("+5 g water")), Map.of(), "");
 
     @Test
     public void everyRibbonIsWellFormedAndSaysWhatItShows() throws Exception {
@@ -34,7 +36,7 @@ public class RibbonPictureTest {
         for (int i = 0; i < 150; i++) {
             Batch batch = batches.next();
             BatchPlan plan = BatchPlan.of(batch);
-            String svg = RibbonPicture.wide(plan, 1);
+            String svg = RibbonPicture.wide(plan, 1).render(UnitSystem.METRIC);
             DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg)));
             for (LotPlan lot : plan.lots()) {
                 assertTrue(svg.contains(Count.of(lot.share().pieces(), "piece", "pieces")), svg);
@@ -59,7 +61,7 @@ public class RibbonPictureTest {
             if (unrolled || plan.balance().doughs().size() < plan.lots().size()) {
                 continue;
             }
-            Matcher drawn = strand.matcher(RibbonPicture.wide(plan, 1));
+            Matcher drawn = strand.matcher(RibbonPicture.wide(plan, 1).render(UnitSystem.METRIC));
             double slim = -1;
             for (LotPlan lot : plan.lots()) {
                 assertTrue(drawn.find());
@@ -85,7 +87,8 @@ public class RibbonPictureTest {
             while (batch.lots().size() < lots) {
                 batch = Lanes.add(batch, Styles.get("griddle-bread"), Kit.usual());
             }
-            Matcher drawn = height.matcher(RibbonPicture.wide(BatchPlan.of(batch), 1));
+            Matcher drawn =
+                    height.matcher(RibbonPicture.wide(BatchPlan.of(batch), 1).render(UnitSystem.METRIC));
             assertTrue(drawn.find());
             assertTrue(Double.parseDouble(drawn.group(1)) <= (batch.lots().size() <= 3 ? 148 : 186), drawn.group(1));
         }
@@ -94,13 +97,17 @@ public class RibbonPictureTest {
     @Test
     public void aSharedDoughForksAndWorkFillsItsLane() {
         Batch shared = Lanes.shareDough(supper(), 2, 1);
-        assertTrue(RibbonPicture.wide(BatchPlan.of(shared), 2).contains("forked"));
-        assertTrue(!RibbonPicture.wide(BatchPlan.of(supper()), 2).contains("forked"));
+        assertTrue(RibbonPicture.wide(BatchPlan.of(shared), 2)
+                .render(UnitSystem.METRIC)
+                .contains("forked"));
+        assertTrue(!RibbonPicture.wide(BatchPlan.of(supper()), 2)
+                .render(UnitSystem.METRIC)
+                .contains("forked"));
         BatchPlan plan = BatchPlan.of(supper());
-        int planned = count(RibbonPicture.wide(plan, 1), "to-come");
-        int begun = count(RibbonPicture.wide(plan, 1, work(0, 0)), "to-come");
-        int half = count(RibbonPicture.wide(plan, 1, work(0.5, 0)), "to-come");
-        int all = count(RibbonPicture.wide(plan, 1, work(1, 1)), "to-come");
+        int planned = count(RibbonPicture.wide(plan, 1).render(UnitSystem.METRIC), "to-come");
+        int begun = count(RibbonPicture.wide(plan, 1, work(0, 0)).render(UnitSystem.METRIC), "to-come");
+        int half = count(RibbonPicture.wide(plan, 1, work(0.5, 0)).render(UnitSystem.METRIC), "to-come");
+        int all = count(RibbonPicture.wide(plan, 1, work(1, 1)).render(UnitSystem.METRIC), "to-come");
         assertEquals(planned, 0);
         assertEquals(all, 0);
         assertTrue(begun > half && half > 0, begun + " " + half);
@@ -136,13 +143,15 @@ public class RibbonPictureTest {
     public void correctionsAndPacksAreSeenOnTheRibbon() {
         Batch batch = supper();
         BatchPlan plan = BatchPlan.of(batch);
-        String corrected = RibbonPicture.wide(plan, 2, CORRECTED);
+        String corrected = RibbonPicture.wide(plan, 2, CORRECTED).render(UnitSystem.METRIC);
         assertTrue(corrected.contains("class=\"correction\"") && corrected.contains("+5 g water"), corrected);
-        assertTrue(!RibbonPicture.wide(plan, 1).contains("class=\"correction\""));
-        assertTrue(!RibbonPicture.narrow(plan, 1, CORRECTED).contains("class=\"correction\""));
+        assertTrue(!RibbonPicture.wide(plan, 1).render(UnitSystem.METRIC).contains("class=\"correction\""));
+        assertTrue(!RibbonPicture.narrow(plan, 1, CORRECTED)
+                .render(UnitSystem.METRIC)
+                .contains("class=\"correction\""));
         BoughtWrapper thin = BoughtWrapper.usual(BoughtWrapper.Shape.ROUND, BoughtWrapper.Thickness.THIN);
         BatchPlan bought = BatchPlan.of(Composing.bought(batch, 2, Optional.of(thin)));
-        String packs = RibbonPicture.wide(bought, 1, CORRECTED);
+        String packs = RibbonPicture.wide(bought, 1, CORRECTED).render(UnitSystem.METRIC);
         assertTrue(packs.contains("1 pack of wrappers") && !packs.contains("class=\"correction\""), packs);
         assertTrue(packs.contains("of bought wrappers and"), packs);
     }
