@@ -36,7 +36,7 @@ public enum Caution {
         this.text = text;
     }
 
-    /** The warning; temperatures are quoted. */
+    /** The warning. */
     public Sentence text() {
         return text;
     }

@@ -42,7 +42,7 @@ public record Task(
      *
      * @param key short stable name within the batch
      * @param name what
-     * @param amount how much, with its unit; quoted
+     * @param amount how much, with its unit
      */
     public record Part(String key, Sentence name, Sentence amount) {}
 

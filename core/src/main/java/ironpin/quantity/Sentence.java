@@ -2,6 +2,7 @@ package ironpin.quantity;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.UnaryOperator;
 
 /**
@@ -57,14 +58,22 @@ public final class Sentence {
         }
     }
 
-    /** The text, every quantity in these units. */
+    /** The text in English, every quantity in these units. */
     public String render(UnitSystem units) {
+        return render(units, Locale.ENGLISH);
+    }
+
+    /** The text, every quantity in these units, numbers as this place writes them; {@link Tongue} says what becomes of the words. */
+    public String render(UnitSystem units, Locale locale) {
         if (parts.size() == 1 && parts.get(0) instanceof Words words) {
-            return words.text;
+            return Tongue.words(words.text, locale);
         }
         StringBuilder text = new StringBuilder();
         for (Part part : parts) {
-            text.append(part instanceof Quantity quantity ? units.say(quantity) : ((Words) part).text);
+            text.append(
+                    part instanceof Quantity quantity
+                            ? Tongue.number(units.say(quantity), locale)
+                            : Tongue.words(((Words) part).text, locale));
         }
         return text.toString();
     }

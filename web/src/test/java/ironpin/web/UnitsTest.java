@@ -18,53 +18,12 @@ import org.testng.annotations.Test;
 /** The units of a page, over HTTP. */
 public class UnitsTest extends OpenKitchen {
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
-    private static final Pattern UNSAID = Pattern.compile("[\\uE000\\uE001]");
-
     private static HttpResponse<String> get(String path, String cookie) throws IOException, InterruptedException {
         return CLIENT.send(
                 HttpRequest.newBuilder(URI.create(address() + path))
                         .header("Cookie", cookie)
                         .build(),
                 HttpResponse.BodyHandlers.ofString());
-    }
-
-    @DataProvider
-    public Object[][] pages() {
-        return new Object[][] {
-            {"/"},
-            {"/batches/new?style=steamed-leaf"},
-            {"/book"},
-            {"/kit"},
-            {"/amounts"},
-            {"/tools"},
-            {"/batches/4/shopping"},
-            {"/batches/4/shopping/list.txt"},
-            {"/batches/4/table"},
-            {"/batches/4/dough"},
-            {"/batches/4/dough?lot=2"},
-            {"/batches/4/dough/tried?lot=2&hydration=60"},
-            {"/batches/4/filling"},
-            {"/batches/4/portion"},
-            {"/batches/4/roll"},
-            {"/batches/4/fold"},
-            {"/batches/4/cook?lot=2"},
-            {"/batches/4/clock"},
-            {"/batches/1/book"},
-            {"/batches/4/run"},
-            {"/batches/4/sheet"},
-            {"/api/v1/batches/4"},
-        };
-    }
-
-    @Test(dataProvider = "pages")
-    public void noQuantityLeavesTheServerUnsaid(String path) throws IOException, InterruptedException {
-        for (String cookie : new String[] {"units=METRIC", "units=US", "units=furlongs"}) {
-            HttpResponse<String> page = get(path, cookie);
-            assertEquals(page.statusCode(), 200, path);
-            assertFalse(UNSAID.matcher(page.body()).find(), path + " with " + cookie);
-            boolean html = !path.startsWith("/api") && !path.endsWith(".txt");
-            assertEquals(page.headers().firstValue("Server-Timing").isPresent(), html, path);
-        }
     }
 
     @Test

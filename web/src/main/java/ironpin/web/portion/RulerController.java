@@ -1,7 +1,10 @@
 package ironpin.web.portion;
 
+import ironpin.quantity.UnitSystem;
 import ironpin.plan.BatchPlan;
 import ironpin.store.BatchStore;
+import jakarta.servlet.http.HttpServletRequest;
+import ironpin.web.page.Units;
 import ironpin.web.page.Plans;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -23,25 +26,25 @@ class RulerController {
     }
 
     @GetMapping("/batches/{id}/ruler.svg")
-    ResponseEntity<String> svg(@PathVariable long id, @RequestParam int lot) {
+    ResponseEntity<String> svg(@PathVariable long id, @RequestParam int lot, HttpServletRequest request) {
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("image/svg+xml"))
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"cutting-ruler.svg\"")
-                .body(RulerSvg.of(page(id, lot)));
+                .body(RulerSvg.of(page(id, lot, Units.of(request))));
     }
 
     @GetMapping("/batches/{id}/ruler.pdf")
-    ResponseEntity<byte[]> pdf(@PathVariable long id, @RequestParam int lot) {
+    ResponseEntity<byte[]> pdf(@PathVariable long id, @RequestParam int lot, HttpServletRequest request) {
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"cutting-ruler.pdf\"")
-                .body(RulerPdf.of(page(id, lot)));
+                .body(RulerPdf.of(page(id, lot, Units.of(request))));
     }
 
     /** @throws ironpin.refusal.NotThere if the batch has no such lot */
-    private RulerPage page(long id, int lot) {
+    private RulerPage page(long id, int lot, UnitSystem units) {
         BatchPlan plan = plans.of(batches.load(id));
         plan.batch().lot(lot);
-        return RulerPage.of(plan.lot(lot));
+        return RulerPage.of(plan.lot(lot), units);
     }
 }

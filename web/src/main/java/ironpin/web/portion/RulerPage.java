@@ -1,5 +1,8 @@
 package ironpin.web.portion;
 
+import ironpin.quantity.UnitSystem;
+import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.plan.LotPlan;
 import ironpin.portion.Ruler;
 import ironpin.quantity.Length;
@@ -29,16 +32,22 @@ record RulerPage(String title, List<String> said, Ruler ruler) {
     private static final double MARK = 14;
 
     /** @throws ironpin.refusal.Refused if its pieces are longer than the page is wide */
-    static RulerPage of(LotPlan lot) {
+    static RulerPage of(LotPlan lot, UnitSystem units) {
         Ruler ruler = Ruler.of(lot.rope(), Length.ofMillimetres(WIDTH - 2 * MARGIN));
-        String each = Say.plain(lot.share().doughEach().grams(), 1);
         return new RulerPage(
-                "Cutting ruler: " + lot.lot().name() + ", " + each + " g each",
+                Sentence.of("Cutting ruler: ", lot.lot().name(), ", ", Quantity.weighed(lot.share().doughEach()), " each")
+                        .render(units),
                 List.of(
-                        Count.of(lot.rope().ropes(), "rope") + " of "
-                                + lot.rope().longest() + ", rolled "
-                                + Say.plain(lot.rope().diameter().millimetres(), 0) + " mm thick; a cut every "
-                                + Say.plain(ruler.cut().millimetres(), 1) + " mm (est.). Weigh the first few.",
+                        Sentence.of(
+                                        Count.of(lot.rope().ropes(), "rope"),
+                                        " of ",
+                                        lot.rope().longest(),
+                                        ", rolled ",
+                                        Say.mm(lot.rope().diameter().millimetres()),
+                                        " thick; a cut every ",
+                                        Say.fineMm(ruler.cut().millimetres()),
+                                        " (est.). Weigh the first few.")
+                                .render(units),
                         "Print at 100 %, without fitting to the page. The bar below is 100 mm long; if it is not, this is no ruler."),
                 ruler);
     }
