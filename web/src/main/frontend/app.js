@@ -7,6 +7,7 @@ import "./js/section.js";
 import "./js/fire.js";
 import "./js/lay.js";
 import "./js/lanes.js";
+import "./js/bars.js";
 import "./js/keys.js";
 import "./js/live.js";
 import "./js/timers.js";

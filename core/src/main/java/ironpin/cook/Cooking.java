@@ -32,7 +32,7 @@ public record Cooking(Start from, Belief correction, List<Spell> own) {
             throw new Refused("a round takes half to twice the estimate, not " + correction.mean() + " times");
         }
         if (own.size() > MOST_SPELLS) {
-            throw new Refused("a way of cooking has up to 12 spells, not " + own.size());
+            throw new Refused("a way of cooking has up to 12 steps, not " + own.size());
         }
     }
 

@@ -34,7 +34,7 @@ public record Load(
     public Load {
         spells = List.copyOf(spells);
         if (spells.isEmpty()) {
-            throw new Refused("a round is cooked in at least one spell");
+            throw new Refused("a round is cooked in at least one step");
         }
         if (count < 1 || piece.micrograms() <= 0) {
             throw new Refused("at least one piece is cooked");

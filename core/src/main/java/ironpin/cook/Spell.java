@@ -28,7 +28,7 @@ public record Spell(
 
     public Spell {
         if (time.compareTo(SHORTEST) < 0 || time.compareTo(LONGEST) > 0) {
-            throw new Refused("a spell of cooking lasts 10 s to 3 h, not " + time);
+            throw new Refused("a step of cooking lasts 10 s to 3 h, not " + time);
         }
         if (pour.micrograms() < 0 || pour.compareTo(MOST_POURED) > 0) {
             throw new Refused("0 to 3,000 g of water go in at once, not " + pour);

@@ -24,8 +24,8 @@ final class AllergenFindings {
             found.add(Finding.of(
                     Saying.ALLERGEN_AVOIDED,
                     Sentence.of(Count.of(hit.size(), "allergen")),
-                    Sentence.of("in this lot that somebody at the table avoids: " + lines(answer, hit) + "."),
-                    Sentence.of("Make a lot without it, on clean boards, in its own water and oil.")));
+                    Sentence.of("in these that somebody at the table avoids: " + lines(answer, hit) + "."),
+                    Sentence.of("Make some without it, on clean boards, in its own water and oil.")));
         }
         Set<Allergen> open = answer.open(avoided);
         if (!open.isEmpty()) {

@@ -84,7 +84,7 @@ final class ClockFindings {
                                         (plan.batch().dough(gap.no()).family().wheat()
                                                         ? "Wrap it and put it into the fridge, out again 20 min before it is rolled"
                                                         : "Keep it wrapped and moist")
-                                                + "; or make another lot first."));
+                                                + "; or make another kind first."));
                     case GREENS_WEEP ->
                         Finding.of(
                                 Saying.GREENS_WEEP,

@@ -53,7 +53,7 @@ final class CookFindings {
                 Saying.ROUND_TIME,
                 Sentence.of(Span.of(time)),
                 Sentence.of("a round (est.)."),
-                Sentence.of((lot.lot().cooking().own().isEmpty() ? "As the school has it. " : "As you set it. ")
+                Sentence.of((lot.lot().cooking().own().isEmpty() ? "As it is usually done. " : "As you set it. ")
                         + "The probe decides. The clock adds " + Span.of(Pace.BETWEEN_ROUNDS) + " to change rounds.")));
         InsidePiece.of(lot).ifPresent(inside -> found.add(inside(lot, inside)));
         found.add(core(SafeCore.of(lot.filling().formula())));
@@ -114,7 +114,7 @@ final class CookFindings {
                     Saying.INSIDE_LATE,
                     Words.celsius(Math.floor(inside.lateAtEnd())),
                     Sentence.of(
-                            "in the middle is all that the late ones come to when the spells end (est.); ",
+                            "in the middle is all that the late ones come to when the last step ends (est.); ",
                             safe,
                             " is wanted."),
                     Sentence.of(
@@ -126,11 +126,11 @@ final class CookFindings {
                     Saying.INSIDE_NEVER,
                     Words.celsius(Math.floor(inside.lateAtEnd())),
                     Sentence.of(
-                            "in the middle when the spells end (est.), where what is not known is against it; ",
+                            "in the middle when the last step ends (est.), where what is not known is against it; ",
                             safe,
                             " is wanted."),
                     Sentence.of(
-                            "These spells do not get there, however long the last one lasts. Turn up, cover, or make smaller pieces."));
+                            "These steps do not get there, however long the last one lasts. Turn up, cover, or make smaller pieces."));
         }
         Duration most = InsidePiece.up(inside.most().get());
         Belief taught = lot.lot().cooking().correction();
@@ -147,7 +147,7 @@ final class CookFindings {
             return Finding.of(
                     Saying.INSIDE_SAFE,
                     Sentence.of(Span.of(InsidePiece.up(inside.usual().orElse(most)))),
-                    Sentence.of("to ", safe, " in the middle (est.); the spells last ", Span.of(total), "."),
+                    Sentence.of("to ", safe, " in the middle (est.); the steps last ", Span.of(total), "."),
                     Sentence.of(spread));
         }
         // What has been lifted out is not cooked any longer by waiting longer.
@@ -165,12 +165,12 @@ final class CookFindings {
                 Sentence.of(
                         "until the late ones have ",
                         safe,
-                        " in the middle (est.); the spells last ",
+                        " in the middle (est.); the steps last ",
                         Span.of(total),
                         "."),
                 Sentence.of(spread),
                 new Fix(
-                        Sentence.of("Spell " + (last + 1) + " for " + Words.two(minutes) + " min"),
+                        Sentence.of("Step " + (last + 1) + " for " + Words.two(minutes) + " min"),
                         SpellField.SPELL_MINUTES.at(
                                 new Address.SpellOf(lot.lot().no(), last)),
                         minutes));

@@ -176,7 +176,7 @@ final class RollFindings {
                 Saying.BREAD_SCHOOLS,
                 Sentence.of(Words.mm(thick), " or ", Words.mm(thin)),
                 Sentence.of(
-                        "wide: the thick school stops at a skin of ",
+                        "wide: the thick ones stop at a skin of ",
                         Words.fineMm(THICK_SKIN.millimetres()),
                         " on either side, the thin one goes on to ",
                         Words.fineMm(THIN_SKIN.millimetres()),

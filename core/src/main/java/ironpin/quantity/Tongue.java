@@ -34,7 +34,9 @@ final class Tongue {
         StringBuilder text = new StringBuilder(english.length());
         for (char letter : english.toCharArray()) {
             text.append(
-                    letter == '.' ? symbols.getDecimalSeparator() : letter == ',' ? symbols.getGroupingSeparator() : letter);
+                    letter == '.'
+                            ? symbols.getDecimalSeparator()
+                            : letter == ',' ? symbols.getGroupingSeparator() : letter);
         }
         return text.toString();
     }

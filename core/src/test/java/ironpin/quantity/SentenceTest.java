@@ -11,7 +11,13 @@ import org.testng.annotations.Test;
 /** One sentence, whoever reads it. */
 public class SentenceTest {
     private static final Sentence SAID = Sentence.of(
-            "Warm ", Quantity.mass(1_361.4, 0), " of water to ", Quantity.temperature(55), "; roll to ", Quantity.length(1.6, 1), ".");
+            "Warm ",
+            Quantity.mass(1_361.4, 0),
+            " of water to ",
+            Quantity.temperature(55),
+            "; roll to ",
+            Quantity.length(1.6, 1),
+            ".");
 
     @DataProvider
     public Object[][] readers() {
@@ -39,7 +45,9 @@ public class SentenceTest {
 
     @Test
     public void onlyWordsBeginOtherwise() {
-        assertEquals(Sentence.of("water ", Quantity.mass(5, 0)).beginning(String::toUpperCase), Sentence.of("WATER ", Quantity.mass(5, 0)));
+        assertEquals(
+                Sentence.of("water ", Quantity.mass(5, 0)).beginning(String::toUpperCase),
+                Sentence.of("WATER ", Quantity.mass(5, 0)));
         Sentence quantity = Sentence.of(Quantity.mass(5, 0), " of water");
         assertSame(quantity.beginning(String::toUpperCase), quantity);
     }

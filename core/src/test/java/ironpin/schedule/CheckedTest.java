@@ -57,6 +57,32 @@ public class CheckedTest {
         assertEquals(checked.longer(), Map.of(1, 14));
     }
 
+    /** A moved day takes its answer along, looked at anew; another day does not. */
+    @Test
+    public void anAnswerGoesAlongWhereOnlyHoursMove() {
+        Solved best = Solved.unproven(PROBLEM, answer(Set.of(), 0, 10, 15, 39, 22, 32, 36, 46, 58, 63));
+        assertEquals(best.carried(PROBLEM, hours(-60)).orElseThrow().checked(), best.checked());
+        Solved late = best.carried(PROBLEM, hours(5)).orElseThrow();
+        assertEquals(late.checked().wrong().size(), 1, "Ada is not there yet");
+        assertEquals(late.proof(), Solved.Proof.NONE);
+        List<Job> longer = new ArrayList<>(PROBLEM.jobs());
+        longer.set(MIX, Job.manned("mix", "dough", false, List.of(new Mode(List.of(0), 11))));
+        assertTrue(best.carried(PROBLEM, PROBLEM.with(longer)).isEmpty());
+    }
+
+    private static Problem hours(int adaComes) {
+        List<Worker> workers =
+                List.of(new Worker("Ada", adaComes, 500), PROBLEM.workers().get(1));
+        return new Problem(
+                PROBLEM.jobs(),
+                PROBLEM.lags(),
+                PROBLEM.holds(),
+                PROBLEM.rooms(),
+                workers,
+                PROBLEM.target(),
+                PROBLEM.due());
+    }
+
     @DataProvider
     public Object[][] wrongs() {
         return new Object[][] {

@@ -49,7 +49,7 @@ public class LabelsTest {
             {"water \uE000m00331.4\uE001 warm", "water 331 g warm", "water 11.7 oz warm"},
             {"\uE000t1055.0\uE001", "55 °C", "131 °F"},
             {"cut short \uE000m00331", "cut short m00331", "cut short m00331"},
-            {"not ours \uE000x99y\uE001", "not ours y", "not ours y"},
+            {"not ours \uE000x99y\uE001", "not ours x99y", "not ours x99y"},
         };
     }
 

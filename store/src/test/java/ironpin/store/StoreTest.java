@@ -67,7 +67,7 @@ public class StoreTest {
         book = new BookStore(cupboard);
     }
 
-    private static Batch supper() {
+    static Batch supper() {
         return Styles.start(
                 Styles.get("steamed-leaf"), "Lantern night", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
     }

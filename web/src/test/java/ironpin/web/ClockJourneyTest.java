@@ -149,6 +149,12 @@ public class ClockJourneyTest extends OpenKitchen {
         page.mouse().move(box.x + box.width / 2 - 60, box.y + box.height / 2);
         page.mouse().up();
         assertThat(row.getByText("let go")).isVisible();
+        // A bar that is pressed says what it is, and so do those that arrow keys come to.
+        page.locator("[data-task='table.dip'] rect").first().click();
+        assertThat(page.locator("#bar-said")).containsText("Stir the dip.");
+        page.locator("#day-lanes").press("ArrowLeft");
+        assertThat(page.locator("#bar-said")).not().containsText("Stir the dip.");
+        assertThat(page.locator("#bar-said")).hasText(Pattern.compile("^\\d\\d:\\d\\d.*"));
         LocalTime after = LocalTime.parse(row.locator("td").first().innerText());
         long moved = Duration.between(after, before).toMinutes();
         assertTrue(moved >= 5 && moved <= 40, "from " + before + " to " + after);

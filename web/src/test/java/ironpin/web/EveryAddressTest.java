@@ -33,7 +33,8 @@ import org.testng.annotations.Test;
 public class EveryAddressTest extends OpenKitchen {
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
     private static final Pattern UNSAID = Pattern.compile("Sentence\\[|Words\\[|Quantity\\[|[\uE000-\uF8FF]");
-    private static final Pattern METRIC = Pattern.compile("[^.;]{0,30}\\b\\d[\\d.,]* (?:g|kg|mm|cm|ml|°C)(?![\\w/²³]).{0,10}");
+    private static final Pattern METRIC =
+            Pattern.compile("[^.;]{0,30}\\b\\d[\\d.,]* (?:g|kg|mm|cm|ml|°C)(?![\\w/²³]).{0,10}");
 
     /** What a number beside a unit may be in any units: what a cup holds, what a card measures, how noisy a stand-in is. */
     private static final Pattern ANY_UNITS = Pattern.compile("^/(kit|amounts|practice)\\b.*|.*/ruler\\..*");
@@ -107,7 +108,8 @@ public class EveryAddressTest extends OpenKitchen {
         page.select("script, style, textarea").remove();
         StringBuilder text = new StringBuilder(page.text());
         for (String attribute : new String[] {"aria-label", "title", "data-say", "placeholder"}) {
-            page.select("[" + attribute + "]").eachAttr(attribute).forEach(one -> text.append("; ").append(one));
+            page.select("[" + attribute + "]").eachAttr(attribute).forEach(one -> text.append("; ")
+                    .append(one));
         }
         return text.toString();
     }
@@ -116,7 +118,9 @@ public class EveryAddressTest extends OpenKitchen {
     private static Set<String> links(Document page) {
         Set<String> links = new TreeSet<>();
         for (Element one : page.select("a[href^=/], [hx-get^=/], img[src^=/], form[method=get]")) {
-            String to = one.hasAttr("href") ? one.attr("href") : one.hasAttr("hx-get") ? one.attr("hx-get") : one.attr("src");
+            String to = one.hasAttr("href")
+                    ? one.attr("href")
+                    : one.hasAttr("hx-get") ? one.attr("hx-get") : one.attr("src");
             if (!to.isEmpty() && !to.startsWith("/assets/") && !to.endsWith("/stream")) {
                 links.add(to.replaceAll("#.*", ""));
             }

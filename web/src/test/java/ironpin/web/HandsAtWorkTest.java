@@ -382,9 +382,9 @@ public class HandsAtWorkTest extends OpenKitchen {
                             .disc()
                             .millimetres()
                     < 95);
-            // The width gives way now: another dough keeps the rim.
+            // The width follows now: another dough keeps the rim.
             page.locator("button:has-text('held: Rolled width')").click();
-            assertThat(page.locator(".rows")).containsText("the width gives way");
+            assertThat(page.locator(".rows")).containsText("the width follows");
             String rim = page.locator("#rim-1").inputValue();
             String wide = page.locator("#disc-1").inputValue();
             page.locator("#dough-each-1").fill("17");

@@ -111,6 +111,24 @@ public class JourneyTest extends OpenKitchen {
         assertThat(page.locator("#hydration-1")).hasValue("52.5");
     }
 
+    /** An undo that is pressed before one's own change is answered waits for it, and takes that back. */
+    @Test
+    public void anUndoWaitsForTheChangeBeforeIt() {
+        plan("Boiled crescents", 0);
+        station("Dough");
+        type("hydration-1", "52");
+        assertThat(page.locator("[data-undo]")).hasAttribute("title", "Undo water 50 → 52 %");
+        page.evaluate(
+                """
+                const field = document.getElementById("hydration-1");
+                field.value = "54";
+                field.form.requestSubmit();
+                document.querySelector("[data-undo]").click();
+                """);
+        assertThat(page.locator("[data-redo]")).hasAttribute("title", "Redo water 52 → 54 %");
+        assertThat(page.locator("#hydration-1")).hasValue("52");
+    }
+
     @Test
     public void nonsenseIsRefusedBesideTheFieldAndKept() {
         plan("Boiled crescents", 0);

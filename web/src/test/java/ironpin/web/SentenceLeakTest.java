@@ -39,8 +39,8 @@ import org.testng.annotations.Test;
  * The compiler is asked where that would happen.
  */
 public class SentenceLeakTest {
-    private static final Pattern SENTENCES =
-            Pattern.compile("ironpin\\.quantity\\.Sentence|java\\.util\\.(List|Optional)<ironpin\\.quantity\\.Sentence>");
+    private static final Pattern SENTENCES = Pattern.compile(
+            "ironpin\\.quantity\\.Sentence|java\\.util\\.(List|Optional)<ironpin\\.quantity\\.Sentence>");
 
     /** Who may take a sentence as any object: whoever hands it on as it is. */
     private static final Pattern HANDED_ON = Pattern.compile(
@@ -82,14 +82,17 @@ public class SentenceLeakTest {
                     Sentence sound(Sentence one) { return Sentence.of("a ", one); }
                 }
                 """;
-        JavaFileObject source = new SimpleJavaFileObject(URI.create("string:///Leaky.java"), JavaFileObject.Kind.SOURCE) {
-            @Override
-            public CharSequence getCharContent(boolean ignoreErrors) {
-                return leaky;
-            }
-        };
+        JavaFileObject source =
+                new SimpleJavaFileObject(URI.create("string:///Leaky.java"), JavaFileObject.Kind.SOURCE) {
+                    @Override
+                    public CharSequence getCharContent(boolean ignoreErrors) {
+                        return leaky;
+                    }
+                };
         List<String> found = leaks(List.of(source), compiler().getStandardFileManager(null, Locale.ENGLISH, null));
-        assertEquals(found.stream().map(one -> one.replaceAll(".*:(\\d+).*", "$1")).toList(), List.of("4", "5", "6", "7", "8"));
+        assertEquals(
+                found.stream().map(one -> one.replaceAll(".*:(\\d+).*", "$1")).toList(),
+                List.of("4", "5", "6", "7", "8"));
     }
 
     private static JavaCompiler compiler() {
@@ -141,8 +144,10 @@ public class SentenceLeakTest {
                             .matches()) {
                 List<? extends VariableElement> takes = method.getParameters();
                 for (int i = 0; i < call.getArguments().size(); i++) {
-                    String type = takes.get(Math.min(i, takes.size() - 1)).asType().toString();
-                    if (TEXT.contains(type.replace("...", "[]")) && said(call.getArguments().get(i))) {
+                    String type =
+                            takes.get(Math.min(i, takes.size() - 1)).asType().toString();
+                    if (TEXT.contains(type.replace("...", "[]"))
+                            && said(call.getArguments().get(i))) {
                         leaks.add(where(call));
                     }
                 }
@@ -156,7 +161,8 @@ public class SentenceLeakTest {
         }
 
         private String where(Tree tree) {
-            long line = unit.getLineMap().getLineNumber(trees.getSourcePositions().getStartPosition(unit, tree));
+            long line =
+                    unit.getLineMap().getLineNumber(trees.getSourcePositions().getStartPosition(unit, tree));
             return Path.of(unit.getSourceFile().getName()).getFileName() + ":" + line + " " + tree;
         }
     }

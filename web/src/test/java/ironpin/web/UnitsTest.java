@@ -1,7 +1,6 @@
 package ironpin.web;
 
 import static org.testng.Assert.assertEquals;
-import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
@@ -11,13 +10,13 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
-import java.util.regex.Pattern;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** The units of a page, over HTTP. */
 public class UnitsTest extends OpenKitchen {
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
+
     private static HttpResponse<String> get(String path, String cookie) throws IOException, InterruptedException {
         return CLIENT.send(
                 HttpRequest.newBuilder(URI.create(address() + path))

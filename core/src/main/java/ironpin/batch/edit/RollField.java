@@ -43,7 +43,7 @@ public final class RollField {
     public static final PlanField<Address.OfLot> CENTRE_TO_RIM = lot("centre-to-rim", "centre to rim", Station.ROLL)
             .range(1, 4, "×", 0.1, 1)
             .when(RollField::tapers)
-            .note("1 is even; 1.6–2.2 is usual by hand")
+            .note("times as thick in the middle as at the rim; 1 is even, 1.6–2.2 usual by hand")
             .reads((batch, balance, at) -> batch.lot(at.no()).shape().centreToRim())
             .writes((batch, at, ratio) -> Rolling.ratio(batch, at.no(), ratio));
 

@@ -22,19 +22,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Predicate;
 
 /**
  * What the Clock station shows besides the plan itself.
  *
  * @param people each with what was learned about them
- * @param steps the day in rows
+ * @param lists the day in rows, of each person and of what gets on by itself
  * @param known what is known of how good the plan is, in a sentence
  * @param ahead what can be done the day before
  * @param perUnit minutes that a unit of the picture stands for
  * @param ways plates can go out
  */
 public record ClockView(
-        List<Row> people, List<StepRow> steps, String known, List<Ahead> ahead, double perUnit, List<Plates.Way> ways) {
+        List<Row> people, List<Steps> lists, String known, List<Ahead> ahead, double perUnit, List<Plates.Way> ways) {
     /**
      * Somebody.
      *
@@ -55,6 +56,9 @@ public record ClockView(
             return person.goes().map(Say::clock).orElse("");
         }
     }
+
+    /** What somebody does, in order; what two do stands with both. @param whose a name, or that it gets on by itself */
+    public record Steps(String whose, List<StepRow> rows) {}
 
     /**
      * A step in a row.
@@ -82,12 +86,10 @@ public record ClockView(
             people.add(row(i, crew.get(i), paces.apply(crew.get(i).name())));
         }
         Run run = screen.run();
-        List<StepRow> steps =
-                run.steps().stream().map(step -> step(screen, step)).toList();
         Timetable table = run.forecast().table();
         return new ClockView(
                 people,
-                steps,
+                lists(screen, run),
                 known(screen.plan().timetable(), screen.thinking()),
                 ahead(screen),
                 ClockPicture.minutesPerUnit(screen.plan(), table),
@@ -109,6 +111,25 @@ public record ClockView(
                 person,
                 "takes " + percent + " % by " + Count.of(pace.lessons(), "task"),
                 percent == Math.round(person.pace()) ? "" : percent + " %");
+    }
+
+    private static List<Steps> lists(Screen screen, Run run) {
+        List<Steps> lists = new ArrayList<>();
+        List<Person> crew = screen.batch().crew().people();
+        for (int i = 0; i < crew.size(); i++) {
+            int who = i;
+            lists.add(new Steps(
+                    crew.get(i).name(), rows(screen, run, slot -> slot.people().contains(who))));
+        }
+        lists.add(new Steps("By itself", rows(screen, run, slot -> slot.people().isEmpty())));
+        return lists.stream().filter(list -> !list.rows().isEmpty()).toList();
+    }
+
+    private static List<StepRow> rows(Screen screen, Run run, Predicate<Timetable.Slot> whose) {
+        return run.steps().stream()
+                .filter(step -> whose.test(step.slot()))
+                .map(step -> step(screen, step))
+                .toList();
     }
 
     private static StepRow step(Screen screen, RunStep step) {

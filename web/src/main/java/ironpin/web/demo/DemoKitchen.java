@@ -2,7 +2,9 @@ package ironpin.web.demo;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
+import ironpin.batch.edit.Address;
 import ironpin.batch.edit.BenchCorrection;
+import ironpin.batch.edit.CountField;
 import ironpin.book.FillingVerdict;
 import ironpin.book.FlourLesson;
 import ironpin.book.Outcome;
@@ -10,19 +12,24 @@ import ironpin.book.SkinVerdict;
 import ironpin.dough.BenchFeel;
 import ironpin.pantry.Price;
 import ironpin.plan.BatchPlan;
+import ironpin.plan.LotPlan;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
+import ironpin.quantity.UnitSystem;
 import ironpin.store.BatchStore;
 import ironpin.store.BookStore;
 import ironpin.store.CorrectionStore;
+import ironpin.store.FreezerStore;
 import ironpin.store.KitStore;
 import ironpin.store.LoggedCorrection;
 import ironpin.store.RunStore;
 import ironpin.store.Status;
 import ironpin.style.Styles;
+import ironpin.web.freezer.Bagged;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.Map;
@@ -32,7 +39,7 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 
-/** Fills an empty cupboard with three past batches and one planned for tonight. */
+/** Fills an empty cupboard with three past batches, what is left of them in the freezer, and one planned for tonight. */
 @Component
 @ConditionalOnProperty(name = "ironpin.demo", havingValue = "true")
 @Lazy(false)
@@ -44,6 +51,7 @@ class DemoKitchen implements SmartInitializingSingleton {
     private final BookStore book;
     private final CorrectionStore corrections;
     private final KitStore kits;
+    private final FreezerStore freezer;
     private final Clock clock;
 
     DemoKitchen(
@@ -52,9 +60,11 @@ class DemoKitchen implements SmartInitializingSingleton {
             BookStore book,
             CorrectionStore corrections,
             KitStore kits,
+            FreezerStore freezer,
             Clock clock) {
         this.corrections = corrections;
         this.kits = kits;
+        this.freezer = freezer;
         this.batches = batches;
         this.runs = runs;
         this.book = book;
@@ -87,10 +97,12 @@ class DemoKitchen implements SmartInitializingSingleton {
     }
 
     private void trialCrescents() {
-        Batch batch = Styles.start(
-                Styles.get("boiled-crescent"), "Trial crescents", daysAgo(26), 5, Appetite.USUAL, kits.load());
+        Batch batch = freezing(
+                Styles.start(
+                        Styles.get("boiled-crescent"), "Trial crescents", daysAgo(26), 5, Appetite.USUAL, kits.load()),
+                24);
         Outcome outcome = new Outcome(
-                60,
+                84,
                 4,
                 1,
                 0,
@@ -104,10 +116,11 @@ class DemoKitchen implements SmartInitializingSingleton {
     }
 
     private void firstLeaves() {
-        Batch batch =
-                Styles.start(Styles.get("steamed-leaf"), "First leaves", daysAgo(12), 4, Appetite.USUAL, kits.load());
+        Batch batch = freezing(
+                Styles.start(Styles.get("steamed-leaf"), "First leaves", daysAgo(12), 4, Appetite.USUAL, kits.load()),
+                12);
         Outcome outcome = new Outcome(
-                36,
+                48,
                 0,
                 0,
                 1,
@@ -141,6 +154,10 @@ class DemoKitchen implements SmartInitializingSingleton {
         batches.create(LanternNight.supper(tonight(), kits.load()), "new batch", clock.instant());
     }
 
+    private static Batch freezing(Batch batch, int pieces) {
+        return CountField.TO_FREEZER.write(batch, Address.lot(1), pieces);
+    }
+
     /** @param felt what the dough felt like, and was given one step for */
     private void past(Batch batch, Outcome outcome, BenchFeel felt) {
         Instant served = batch.serving().atZone(clock.getZone()).toInstant();
@@ -155,6 +172,11 @@ class DemoKitchen implements SmartInitializingSingleton {
                 .slots()
                 .forEach(slot -> runs.tick(id, slot.task().key(), slot.end().toInstant()));
         book.record(id, 1, batch.lot(1).style(), outcome, served.plus(Duration.ofHours(1)));
+        LotPlan lot = BatchPlan.of(step.batch()).lot(1);
+        if (lot.share().toFreezer() > 0) {
+            LocalDate day = batch.serving().toLocalDate();
+            freezer.put(Bagged.of(id, step.batch(), lot, lot.share().toFreezer(), day, UnitSystem.METRIC));
+        }
         kits.learn(id, 1, FlourLesson.of(step.batch().dough(1), logged.points()), served.plus(Duration.ofHours(1)));
     }
 

@@ -1,19 +1,13 @@
 package ironpin.web.freezer;
 
-import ironpin.allergen.AllergenLines;
 import ironpin.batch.Batch;
 import ironpin.batch.Lot;
 import ironpin.batch.balance.Balance;
 import ironpin.batch.balance.Balancer;
 import ironpin.batch.edit.Stash;
-import ironpin.cook.Cooking;
 import ironpin.cook.Start;
-import ironpin.filling.SafeCore;
 import ironpin.heat.Freezing;
-import ironpin.plan.InsidePiece;
 import ironpin.plan.LotPlan;
-import ironpin.quantity.Sentence;
-import ironpin.quantity.UnitSystem;
 import ironpin.refusal.Refused;
 import ironpin.store.BatchStore;
 import ironpin.store.Cupboard;
@@ -23,7 +17,6 @@ import ironpin.store.Status;
 import ironpin.store.StoredBatch;
 import ironpin.web.page.Plans;
 import ironpin.web.page.Units;
-import ironpin.web.picture.Say;
 import ironpin.wording.Count;
 import ironpin.wording.Name;
 import ironpin.wording.Span;
@@ -32,10 +25,8 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -50,16 +41,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** What lies in the freezer: put in, labelled, and taken out again. */
 @Controller
 class FreezerController {
-    /** After about three months quality goes; safety does not. */
-    private static final long GOOD_DAYS = 90;
-
     /** Batches that are looked through for pieces that can go in: what is under way, then the nearest. */
     private static final int LOOKED_AT = 40;
 
     /** Lots that are offered; each wants its plan. */
     private static final int OFFERED = 10;
-
-    private static final int MOST_TEXT = 200;
 
     private final Cupboard cupboard;
     private final FreezerStore freezer;
@@ -83,9 +69,6 @@ class FreezerController {
      */
     record Waiting(long batch, int lot, String name, String title, int pieces, String hard) {}
 
-    /** A bag as it is shown. @param age in words @param old whether it is past its best */
-    record Shown(Bag bag, String age, boolean old) {}
-
     @GetMapping("/freezer")
     String freezer(Model model) {
         return show(model, "");
@@ -94,16 +77,11 @@ class FreezerController {
     private String show(Model model, String refused) {
         LocalDate today = LocalDate.now(clock);
         model.addAttribute(
-                "bags", freezer.stock().stream().map(bag -> shown(bag, today)).toList());
+                "bags",
+                freezer.stock().stream().map(bag -> InTheFreezer.of(bag, today)).toList());
         model.addAttribute("waiting", waiting());
         model.addAttribute("refused", refused);
         return "freezer";
-    }
-
-    private static Shown shown(Bag bag, LocalDate today) {
-        long days = Math.max(0, ChronoUnit.DAYS.between(bag.frozen(), today));
-        String age = days == 0 ? "today" : days == 1 ? "a day ago" : days + " days ago";
-        return new Shown(bag, age, days > GOOD_DAYS);
     }
 
     private List<Waiting> waiting() {
@@ -151,18 +129,8 @@ class FreezerController {
                 throw new Refused("only " + Count.of(made, "piece") + " of these are made, "
                         + freezer.bagged(batch, lot) + " of them in bags already");
             }
-            freezer.put(new Bag(
-                    0,
-                    plan.lot().name(),
-                    Optional.of(batch),
-                    lot,
-                    count(pieces),
-                    0,
-                    plan.share().piece(),
-                    Say.shortened(cooking(plan, Units.of(request)), MOST_TEXT),
-                    // Never cut: it is what protects.
-                    AllergenLines.ofLot(batches.load(batch).batch(), plan.lot()).said(),
-                    LocalDate.now(clock)));
+            Batch whole = batches.load(batch).batch();
+            freezer.put(Bagged.of(batch, whole, plan, count(pieces), LocalDate.now(clock), Units.of(request)));
             return "redirect:/freezer";
         } catch (Refused refused) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -176,29 +144,6 @@ class FreezerController {
         } catch (NumberFormatException notOne) {
             throw new Refused("“" + text + "” is no whole number");
         }
-    }
-
-    /** How it is cooked straight from the freezer, as a label says it. */
-    private static String cooking(LotPlan lot, UnitSystem units) {
-        Cooking frozen = lot.lot().cooking().from(Start.FREEZER);
-        String total = Span.of(Cooking.time(
-                frozen.spells(lot.lot().method(), lot.share().piece(), lot.lot().vessel())));
-        String estimate = InsidePiece.of(lot, Start.FREEZER)
-                .flatMap(InsidePiece::most)
-                .map(most -> ", the late ones about " + Span.of(InsidePiece.up(most)) + " (est.)")
-                .orElse("");
-        Sentence core = Say.celsius(SafeCore.of(lot.filling().formula()).core().celsius());
-        String raw = SafeCore.of(lot.filling().formula()).mindRaw() ? "Raw. " : "";
-        return Sentence.of(
-                        raw,
-                        Name.first(lot.lot().method().done()),
-                        " from frozen, not thawed: ",
-                        total,
-                        estimate,
-                        "; at least ",
-                        core,
-                        " in the middle.")
-                .render(units);
     }
 
     /** Pieces are taken out, to be cooked as they are. */
@@ -243,7 +188,7 @@ class FreezerController {
                         bag.left() + " " + bag.name(),
                         List.of("In it: " + bag.holds() + ".", bag.cooking(), "Never refreeze once thawed."),
                         List.of("Frozen " + bag.frozen() + "; at its best until about "
-                                + bag.frozen().plusDays(GOOD_DAYS))))
+                                + bag.frozen().plusDays(InTheFreezer.GOOD_DAYS))))
                 .toList();
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)

@@ -6,9 +6,11 @@ import ironpin.clock.Timetable;
 import ironpin.plan.BatchPlan;
 import ironpin.quantity.Sentence;
 import ironpin.store.BatchStore;
+import ironpin.store.FreezerStore;
 import ironpin.store.NoSuchBatch;
 import ironpin.store.Status;
 import ironpin.store.StoredBatch;
+import ironpin.web.freezer.InTheFreezer;
 import ironpin.web.page.Plans;
 import ironpin.web.page.Screens;
 import ironpin.web.picture.RibbonPicture;
@@ -16,6 +18,7 @@ import ironpin.web.picture.Say;
 import ironpin.wording.Count;
 import ironpin.wording.Span;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZonedDateTime;
 import java.util.List;
@@ -41,13 +44,21 @@ class HomeController {
 
     private static final int LISTED = 60;
 
+    /** Those that want to be eaten next; the others stand on the freezer's own page. */
+    private static final int BAGS = 5;
+
+    /** Drawn small, beside each other. */
+    private static final int LATELY = 6;
+
     private final BatchStore batches;
     private final Screens screens;
     private final Plans plans;
     private final Ended ended;
+    private final FreezerStore freezer;
     private final Clock clock;
 
-    HomeController(BatchStore batches, Screens screens, Plans plans, Ended ended, Clock clock) {
+    HomeController(BatchStore batches, Screens screens, Plans plans, Ended ended, FreezerStore freezer, Clock clock) {
+        this.freezer = freezer;
         this.ended = ended;
         this.batches = batches;
         this.screens = screens;
@@ -108,8 +119,17 @@ class HomeController {
         model.addAttribute("ended", ended.lately());
         model.addAttribute(
                 "past",
-                batches.numbers(Status.DONE, 0, 5).stream().map(this::cardOrNot).toList());
+                batches.numbers(Status.DONE, 0, LATELY).stream()
+                        .map(this::cardOrNot)
+                        .toList());
         model.addAttribute("pastCount", batches.count(Status.DONE));
+        LocalDate today = LocalDate.now(clock);
+        model.addAttribute(
+                "bags",
+                freezer.stock().stream()
+                        .limit(BAGS)
+                        .map(bag -> InTheFreezer.of(bag, today))
+                        .toList());
         return "home";
     }
 

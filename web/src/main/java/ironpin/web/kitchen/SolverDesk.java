@@ -41,6 +41,10 @@ public class SolverDesk {
     private final Cache<Problem, Solved> known =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
+    /** The day of each batch of which something was known last. */
+    private final Cache<Long, Problem> last =
+            Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+
     /** Days that have been thought about to the end. */
     private final Cache<Problem, Boolean> over =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
@@ -76,14 +80,36 @@ public class SolverDesk {
         return Optional.ofNullable(known.getIfPresent(Layout.problem(day)));
     }
 
+    /**
+     * The best that is known of a batch's day by now. Where the day was only moved, by a later table or somebody's hours, what was
+     * known of it before goes along as long as it is better than a first answer.
+     */
+    public Optional<Solved> known(long batch, DayPlan day) {
+        Problem problem = Layout.problem(day);
+        Solved found = known.getIfPresent(problem);
+        Problem before = last.getIfPresent(batch);
+        if (found == null && before != null) {
+            found = Optional.ofNullable(known.getIfPresent(before))
+                    .flatMap(best -> best.carried(before, problem))
+                    .filter(best -> better(best, Layout.first(day)))
+                    .orElse(null);
+            if (found != null) {
+                known.put(problem, found);
+            }
+        }
+        if (found != null) {
+            last.put(batch, problem);
+        }
+        return Optional.ofNullable(found);
+    }
+
+    private static boolean better(Solved one, Solved other) {
+        return one.checked().score().compareTo(other.checked().score()) < 0;
+    }
+
     /** A plan that was found elsewhere, where nothing better is known of the day. */
     public void remember(DayPlan day, Solved found) {
-        known.asMap()
-                .merge(
-                        Layout.problem(day),
-                        found,
-                        (old, now) ->
-                                now.checked().score().compareTo(old.checked().score()) < 0 ? now : old);
+        known.asMap().merge(Layout.problem(day), found, (old, now) -> better(now, old) ? now : old);
     }
 
     /** Thinks about a day of a batch, if that has not been done. */
@@ -134,7 +160,7 @@ public class SolverDesk {
         }
         Solved best = known(day).orElseGet(() -> Layout.first(day));
         Solved found = solver.improve(problem, best.answer(), EFFORTS.get(effort));
-        boolean better = found.checked().score().compareTo(best.checked().score()) < 0;
+        boolean better = better(found, best);
         boolean more = better || !found.proof().equals(best.proof());
         known.put(problem, more ? found : best);
         boolean last = effort == EFFORTS.size() - 1 || found.proof().all();

@@ -185,7 +185,7 @@ class PlanController {
                 id,
                 from,
                 model,
-                which.label() + " gives way",
+                which.label() + " follows",
                 batch -> batch.mapLot(
                         from.lotOf(batch), lot -> lot.withShape(lot.shape().withGivesWay(which))));
     }

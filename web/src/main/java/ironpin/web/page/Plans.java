@@ -63,7 +63,7 @@ public class Plans {
         BatchPlan plan = first(stored);
         return stored.status() == Status.RUNNING
                 ? running(stored, plan)
-                : desk.known(plan.day()).map(plan::laid).orElse(plan);
+                : desk.known(stored.id(), plan.day()).map(plan::laid).orElse(plan);
     }
 
     private BatchPlan first(StoredBatch stored) {
@@ -93,7 +93,7 @@ public class Plans {
         DayPlan day = plan.day();
         Optional<Laid> kept = laid.of(stored.id());
         if (kept.isEmpty()) {
-            BatchPlan begun = desk.known(day).map(plan::laid).orElse(plan);
+            BatchPlan begun = desk.known(stored.id(), day).map(plan::laid).orElse(plan);
             laid.keep(stored.id(), laid(begun.timetable(), stored.revision(), ""));
             return begun;
         }
@@ -114,15 +114,16 @@ public class Plans {
         Duration later = before.find(DayPlan.SERVE)
                 .map(slot -> Duration.between(slot.end(), day.serving()))
                 .orElse(Duration.ZERO);
-        Forecast again = again(plan, before.forATable(later, standing::touched), standing);
+        Forecast again = again(stored, plan, before.forATable(later, standing::touched), standing);
         String said = Replanned.said(kept.get(), day, again, now);
         laid.keep(stored.id(), laid(again.table(), stored.revision(), said));
         return plan.laid(again.table());
     }
 
     /** Where nothing has been done yet and there is time, the day is new; else what is left of it keeps its order. */
-    private Forecast again(BatchPlan plan, Timetable before, Standing standing) {
-        Timetable fresh = desk.known(plan.day()).map(plan::laid).orElse(plan).timetable();
+    private Forecast again(StoredBatch stored, BatchPlan plan, Timetable before, Standing standing) {
+        Timetable fresh =
+                desk.known(stored.id(), plan.day()).map(plan::laid).orElse(plan).timetable();
         boolean untouched = standing.done().isEmpty()
                 && standing.timed().isEmpty()
                 && standing.begun().isEmpty();

@@ -399,12 +399,12 @@ public final class RibbonPicture {
         double spread = both ? lane.whole() ? 7 : 1 : 0;
         double start = lane.middle() - all / 2;
         // What is out of the vessel lies solid, the rest is still to come.
-        double turn = at.cook + (at.out - at.cook) * lane.work().cooked();
+        double done = lane.work().cooked();
         if (toTable > 0) {
             double skin = toTable * share.doughEach().ratioTo(share.piece()) / 2;
-            cooked(turn, start, skin, start - spread, dough);
-            cooked(turn, start + skin, toTable - 2 * skin, start - spread + skin, filling);
-            cooked(turn, start + toTable - skin, skin, start - spread + toTable - skin, dough);
+            cooked(done, start, skin, start - spread, dough);
+            cooked(done, start + skin, toTable - 2 * skin, start - spread + skin, filling);
+            cooked(done, start + toTable - skin, skin, start - spread + toTable - skin, dough);
         }
         if (frozen > 0) {
             strands.strand(at.cook, at.out, start + toTable, frozen, start + toTable + spread, frozen, "water");
@@ -414,15 +414,10 @@ public final class RibbonPicture {
         }
     }
 
-    /** A strand from the vessel to the table, which pales at the turn. */
-    private void cooked(double turn, double y1, double thick, double y2, String tone) {
-        double part = (turn - at.cook) / (at.out - at.cook);
-        // The curve of a strand is steepest in its middle; half-way its height is half-way too.
-        double y = y1 + (y2 - y1) * part * part * (3 - 2 * part);
-        strands.strand(at.cook, turn, y1, thick, y, thick, tone);
-        if (turn < at.out) {
-            strands.strand(turn, at.out, y, thick, y2, thick, tone + " to-come");
-        }
+    /** A strand from the vessel to the table, which pales after a share of the way and lies where it lay before anything was cooked. */
+    private void cooked(double done, double y1, double thick, double y2, String tone) {
+        strands.part(0, done, at.cook, at.out, y1, thick, y2, thick, tone);
+        strands.part(done, 1, at.cook, at.out, y1, thick, y2, thick, tone + " to-come");
     }
 
     private void said(RibbonLane lane, double start, double toTable, double frozen, double spread) {

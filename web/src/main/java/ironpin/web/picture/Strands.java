@@ -22,25 +22,32 @@ final class Strands {
 
     /** One strand of this tone that may rise or fall on its way. @param y1 its upper edge at x1 @param t1 its thickness there */
     void strand(double x1, double x2, double y1, double t1, double y2, double t2, String tone) {
+        part(0, 1, x1, x2, y1, t1, y2, t2, tone);
+    }
+
+    /** A part of a strand, exactly where it lies on the whole one. @param from share of the way where it begins @param to where it ends */
+    void part(double from, double to, double x1, double x2, double y1, double t1, double y2, double t2, String tone) {
         double top = Math.min(y1, y2);
         double height = Math.max(y1 + t1, y2 + t2) - top;
-        if (height <= 0) {
+        if (height <= 0 || to <= from) {
             return;
         }
         svg.open(
                 "svg",
                 "x",
-                Svg.number(x1) + "%",
+                Svg.number(x1 + from * (x2 - x1)) + "%",
                 "y",
                 top,
                 "width",
-                Svg.number(x2 - x1) + "%",
+                Svg.number((to - from) * (x2 - x1)) + "%",
                 "height",
                 height,
                 "viewBox",
-                "0 0 100 " + Svg.number(height),
+                Svg.number(100 * from) + " 0 " + Svg.number(100 * (to - from)) + " " + Svg.number(height),
                 "preserveAspectRatio",
-                "none");
+                "none",
+                "class",
+                "strand");
         String a = Svg.number(y1 - top);
         String b = Svg.number(y2 - top);
         String under = Svg.number(y2 - top + t2);

@@ -1,11 +1,11 @@
 package ironpin.web.portion;
 
-import ironpin.quantity.UnitSystem;
 import ironpin.plan.BatchPlan;
+import ironpin.quantity.UnitSystem;
 import ironpin.store.BatchStore;
-import jakarta.servlet.http.HttpServletRequest;
-import ironpin.web.page.Units;
 import ironpin.web.page.Plans;
+import ironpin.web.page.Units;
+import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;

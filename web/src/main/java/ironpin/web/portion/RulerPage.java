@@ -1,11 +1,11 @@
 package ironpin.web.portion;
 
-import ironpin.quantity.UnitSystem;
-import ironpin.quantity.Quantity;
-import ironpin.quantity.Sentence;
 import ironpin.plan.LotPlan;
 import ironpin.portion.Ruler;
 import ironpin.quantity.Length;
+import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
+import ironpin.quantity.UnitSystem;
 import ironpin.web.picture.Say;
 import ironpin.wording.Count;
 import java.util.List;
@@ -35,7 +35,12 @@ record RulerPage(String title, List<String> said, Ruler ruler) {
     static RulerPage of(LotPlan lot, UnitSystem units) {
         Ruler ruler = Ruler.of(lot.rope(), Length.ofMillimetres(WIDTH - 2 * MARGIN));
         return new RulerPage(
-                Sentence.of("Cutting ruler: ", lot.lot().name(), ", ", Quantity.weighed(lot.share().doughEach()), " each")
+                Sentence.of(
+                                "Cutting ruler: ",
+                                lot.lot().name(),
+                                ", ",
+                                Quantity.weighed(lot.share().doughEach()),
+                                " each")
                         .render(units),
                 List.of(
                         Sentence.of(
