@@ -4,6 +4,7 @@ import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.CountField;
+import ironpin.batch.edit.DoughField;
 import ironpin.crew.Crew;
 import ironpin.crew.Person;
 import ironpin.crew.Plates;
@@ -30,6 +31,8 @@ public final class LanternNight {
         batch = CountField.EACH.write(batch, Address.lot(2), 4);
         batch = CountField.EACH.write(batch, Address.lot(3), 1);
         batch = CountField.TO_FREEZER.write(batch, Address.lot(1), 20);
+        // The one thing on this supper's pages that wants a press: the leaves' dough was written down too dry.
+        batch = DoughField.HYDRATION.write(batch, Address.dough(2), 57);
         return batch.withCrew(crew());
     }
 

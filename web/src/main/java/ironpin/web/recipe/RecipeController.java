@@ -4,6 +4,7 @@ import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
 import ironpin.plan.BatchPlan;
 import ironpin.quantity.CupStandard;
+import ironpin.quantity.UnitSystem;
 import ironpin.recipe.RecipeBatch;
 import ironpin.recipe.UnreadableRecipe;
 import ironpin.store.BatchStore;
@@ -46,7 +47,7 @@ class RecipeController {
     @GetMapping("/recipes")
     String empty(@RequestParam Optional<String> example, Model model) throws IOException {
         model.addAttribute("text", example.isPresent() ? example() : "");
-        return "recipe-new";
+        return first(model);
     }
 
     @PostMapping("/recipes")
@@ -70,7 +71,7 @@ class RecipeController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("text", text);
             model.addAttribute("problem", refused.getMessage());
-            return "recipe-new";
+            return first(model);
         }
     }
 
@@ -79,7 +80,8 @@ class RecipeController {
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean fragment,
             Model model,
             HttpServletRequest request,
-            HttpServletResponse response) {
+            HttpServletResponse response)
+            throws IOException {
         try {
             String view = show(RecipeForm.of(request), model, request);
             return fragment ? view + " :: screen" : view;
@@ -89,7 +91,7 @@ class RecipeController {
     }
 
     @PostMapping("/recipes/batch")
-    String keep(Model model, HttpServletRequest request, HttpServletResponse response) {
+    String keep(Model model, HttpServletRequest request, HttpServletResponse response) throws IOException {
         try {
             RecipeForm form = RecipeForm.of(request);
             Optional<Integer> eaters = eaters(request);
@@ -115,10 +117,18 @@ class RecipeController {
 
     /** Back to the first page, with the lines as text so that nothing typed is lost. */
     private String refuse(
-            UnreadableRecipe refused, Model model, HttpServletRequest request, HttpServletResponse response) {
+            UnreadableRecipe refused, Model model, HttpServletRequest request, HttpServletResponse response)
+            throws IOException {
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         model.addAttribute("text", RecipeForm.text(request));
         model.addAttribute("problem", refused.getMessage());
+        return first(model);
+    }
+
+    /** The page before anything was read, with the example read beside it. */
+    private String first(Model model) throws IOException {
+        RecipeForm form = RecipeForm.of(RecipeFile.read(example(), ""), UnitSystem.METRIC);
+        model.addAttribute("sample", new RecipeScreen(form, kit.load().cups()));
         return "recipe-new";
     }
 
