@@ -56,13 +56,13 @@ document.addEventListener(
   true,
 );
 
-// What is sent as a whole waits as a whole.
+// What is sent as a whole waits as a whole, with the revision it was pressed on. An undo is of whatever came last, so it follows.
 document.addEventListener(
   "submit",
   (event) => {
     if (event.target.hasAttribute("hx-trigger")) {
       for (const field of event.target.elements) {
-        field.waiting = true;
+        field.waiting = !(field.type === "hidden" && event.target.hasAttribute("data-follows"));
       }
     }
   },

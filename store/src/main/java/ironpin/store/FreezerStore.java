@@ -6,6 +6,7 @@ import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.sum;
 
 import ironpin.quantity.Mass;
+import ironpin.quantity.Sentence;
 import ironpin.refusal.NotThere;
 import ironpin.refusal.Refused;
 import ironpin.store.db.tables.records.BagRecord;
@@ -46,7 +47,7 @@ public final class FreezerStore {
             int pieces,
             int left,
             Mass piece,
-            String cooking,
+            Sentence cooking,
             String holds,
             LocalDate frozen) {}
 
@@ -75,7 +76,7 @@ public final class FreezerStore {
                 row.getPieces(),
                 row.getLeftOver(),
                 new Mass(row.getPieceUg()),
-                row.getCooking(),
+                Labels.read(row.getCooking()),
                 row.getHolds(),
                 row.getFrozenOn());
     }
@@ -103,7 +104,7 @@ public final class FreezerStore {
             row.setPieces(bag.pieces());
             row.setLeftOver(bag.pieces());
             row.setPieceUg(bag.piece().micrograms());
-            row.setCooking(bag.cooking());
+            row.setCooking(Labels.written(bag.cooking()));
             row.setHolds(bag.holds());
             row.setFrozenOn(bag.frozen());
             row.store();

@@ -3,6 +3,7 @@ package ironpin.store;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
+import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -32,14 +33,22 @@ final class LabelsAsSentences implements JavaMigration {
 
     @Override
     public void migrate(Context context) throws SQLException {
-        try (Statement select = context.getConnection().createStatement();
-                ResultSet old = select.executeQuery("select batch_id, no, label from revision");
-                PreparedStatement update = context.getConnection()
-                        .prepareStatement("update revision set label = ? where batch_id = ? and no = ?")) {
+        rewrite(context.getConnection(), "revision", "label", "batch_id", "no");
+        rewrite(context.getConnection(), "bag", "cooking", "id", "id");
+    }
+
+    /** @param key that a row is found by, with the other */
+    private static void rewrite(Connection kitchen, String table, String column, String key, String other)
+            throws SQLException {
+        String read = "select " + column + ", " + key + ", " + other + " from " + table;
+        String write = "update " + table + " set " + column + " = ? where " + key + " = ? and " + other + " = ?";
+        try (Statement select = kitchen.createStatement();
+                ResultSet old = select.executeQuery(read);
+                PreparedStatement update = kitchen.prepareStatement(write)) {
             while (old.next()) {
-                update.setString(1, Labels.written(sentence(old.getString(3))));
-                update.setLong(2, old.getLong(1));
-                update.setInt(3, old.getInt(2));
+                update.setString(1, Labels.written(sentence(old.getString(1))));
+                update.setLong(2, old.getLong(2));
+                update.setLong(3, old.getLong(3));
                 update.addBatch();
             }
             update.executeBatch();

@@ -3,6 +3,7 @@ package ironpin.store;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.quantity.UnitSystem;
@@ -12,6 +13,7 @@ import java.sql.DriverManager;
 import java.sql.Statement;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Optional;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -65,13 +67,18 @@ public class LabelsTest {
         Path folder = TestFolder.fresh("marked-labels");
         String url = "jdbc:h2:file:" + folder.toAbsolutePath().resolve("ironpin");
         long id;
+        FreezerStore.Bag leaves = new FreezerStore.Bag(
+                0, "Leaves", Optional.empty(), 1, 9, 9, Mass.ofGrams(20), Sentence.of("Steam"), "egg", LocalDate.EPOCH);
         try (Cupboard cupboard = Cupboard.open(folder, Clock.systemUTC())) {
             id = new BatchStore(cupboard).create(StoreTest.supper(), "new", NOW);
             new BatchStore(cupboard).change(id, "later", batch -> batch.withTitle("Later"), NOW);
+            new FreezerStore(cupboard).put(leaves);
         }
         try (Connection connection = DriverManager.getConnection(url, "ironpin", "");
                 Statement statement = connection.createStatement()) {
             statement.execute("update revision set label = 'water \uE000m00331.4\uE001'");
+            statement.execute("update bag set cooking = 'at least \uE000t1071.0\uE001'");
+            statement.execute("alter table bag alter column cooking varchar(200)");
             statement.execute("alter table revision alter column label varchar(200)");
             statement.execute("delete from \"flyway_schema_history\" where \"version\" in ('6', '7')");
         }
@@ -79,6 +86,9 @@ public class LabelsTest {
             assertEquals(
                     new BatchStore(cupboard).load(id).undo(),
                     Optional.of(Sentence.of("water ", Quantity.mass(331.4, 0))));
+            assertEquals(
+                    new FreezerStore(cupboard).stock().get(0).cooking(),
+                    Sentence.of("at least ", Quantity.temperature(71)));
         }
     }
 }

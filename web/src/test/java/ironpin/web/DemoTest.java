@@ -58,7 +58,7 @@ public class DemoTest extends OpenKitchen {
     @DataProvider
     public Object[][] past() {
         return new Object[][] {
-            {1L, "boiled-crescent", "4 burst and 1 leaked of 60.", CountField.FILLING_EACH, 16.2},
+            {1L, "boiled-crescent", "4 burst and 1 leaked of 84.", CountField.FILLING_EACH, 16.2},
             {2L, "steamed-leaf", "The skin was tough after steaming.", DoughField.HYDRATION, 66.0},
             {3L, "griddle-bread", "52 g of filling was over.", CountField.FILLING_EACH, 62.3},
         };

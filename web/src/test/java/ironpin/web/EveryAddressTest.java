@@ -36,8 +36,8 @@ public class EveryAddressTest extends OpenKitchen {
     private static final Pattern METRIC =
             Pattern.compile("[^.;]{0,30}\\b\\d[\\d.,]* (?:g|kg|mm|cm|ml|°C)(?![\\w/²³]).{0,10}");
 
-    /** What a number beside a unit may be in any units: what a cup holds, what a card measures, how noisy a stand-in is. */
-    private static final Pattern ANY_UNITS = Pattern.compile("^/(kit|amounts|practice)\\b.*|.*/ruler\\..*");
+    /** What a number beside a unit may be in any units: what a cup holds, what a card measures, what a recipe says. */
+    private static final Pattern ANY_UNITS = Pattern.compile("^/(kit|amounts|practice|recipes)\\b.*|.*/ruler\\..*");
 
     /** Leafing through the steps of a day, or through the lots, shows the same kinds of things again and again. */
     private static final int OF_A_KIND = 8;

@@ -122,7 +122,7 @@ public class JourneyTest extends OpenKitchen {
                 """
                 const field = document.getElementById("hydration-1");
                 field.value = "54";
-                field.form.requestSubmit();
+                field.dispatchEvent(new Event("change", { bubbles: true }));
                 document.querySelector("[data-undo]").click();
                 """);
         assertThat(page.locator("[data-redo]")).hasAttribute("title", "Redo water 52 → 54 %");

@@ -15,7 +15,6 @@ import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
-import ironpin.quantity.UnitSystem;
 import ironpin.store.BatchStore;
 import ironpin.store.BookStore;
 import ironpin.store.CorrectionStore;
@@ -175,7 +174,7 @@ class DemoKitchen implements SmartInitializingSingleton {
         LotPlan lot = BatchPlan.of(step.batch()).lot(1);
         if (lot.share().toFreezer() > 0) {
             LocalDate day = batch.serving().toLocalDate();
-            freezer.put(Bagged.of(id, step.batch(), lot, lot.share().toFreezer(), day, UnitSystem.METRIC));
+            freezer.put(Bagged.of(id, step.batch(), lot, lot.share().toFreezer(), day));
         }
         kits.learn(id, 1, FlourLesson.of(step.batch().dough(1), logged.points()), served.plus(Duration.ofHours(1)));
     }

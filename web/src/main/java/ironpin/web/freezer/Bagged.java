@@ -8,7 +8,6 @@ import ironpin.filling.SafeCore;
 import ironpin.plan.InsidePiece;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Sentence;
-import ironpin.quantity.UnitSystem;
 import ironpin.store.FreezerStore.Bag;
 import ironpin.web.picture.Say;
 import ironpin.wording.Name;
@@ -18,12 +17,10 @@ import java.util.Optional;
 
 /** What is written on a bag of a lot. */
 public final class Bagged {
-    private static final int MOST_TEXT = 200;
-
     private Bagged() {}
 
-    /** A bag that can be put in. @param units that its label is written in */
-    public static Bag of(long id, Batch batch, LotPlan lot, int pieces, LocalDate frozen, UnitSystem units) {
+    /** A bag that can be put in. */
+    public static Bag of(long id, Batch batch, LotPlan lot, int pieces, LocalDate frozen) {
         return new Bag(
                 0,
                 lot.lot().name(),
@@ -32,14 +29,14 @@ public final class Bagged {
                 pieces,
                 0,
                 lot.share().piece(),
-                Say.shortened(cooking(lot, units), MOST_TEXT),
+                cooking(lot),
                 // Never cut: it is what protects.
                 AllergenLines.ofLot(batch, lot.lot()).said(),
                 frozen);
     }
 
     /** How it is cooked straight from the freezer, as a label says it. */
-    private static String cooking(LotPlan lot, UnitSystem units) {
+    private static Sentence cooking(LotPlan lot) {
         Cooking frozen = lot.lot().cooking().from(Start.FREEZER);
         String total = Span.of(Cooking.time(
                 frozen.spells(lot.lot().method(), lot.share().piece(), lot.lot().vessel())));
@@ -50,14 +47,13 @@ public final class Bagged {
         Sentence core = Say.celsius(SafeCore.of(lot.filling().formula()).core().celsius());
         String raw = SafeCore.of(lot.filling().formula()).mindRaw() ? "Raw. " : "";
         return Sentence.of(
-                        raw,
-                        Name.first(lot.lot().method().done()),
-                        " from frozen, not thawed: ",
-                        total,
-                        estimate,
-                        "; at least ",
-                        core,
-                        " in the middle.")
-                .render(units);
+                raw,
+                Name.first(lot.lot().method().done()),
+                " from frozen, not thawed: ",
+                total,
+                estimate,
+                "; at least ",
+                core,
+                " in the middle.");
     }
 }

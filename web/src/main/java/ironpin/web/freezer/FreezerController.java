@@ -8,6 +8,7 @@ import ironpin.batch.edit.Stash;
 import ironpin.cook.Start;
 import ironpin.heat.Freezing;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.UnitSystem;
 import ironpin.refusal.Refused;
 import ironpin.store.BatchStore;
 import ironpin.store.Cupboard;
@@ -119,7 +120,6 @@ class FreezerController {
             @RequestParam long batch,
             @RequestParam int lot,
             @RequestParam String pieces,
-            HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
         try {
@@ -130,7 +130,7 @@ class FreezerController {
                         + freezer.bagged(batch, lot) + " of them in bags already");
             }
             Batch whole = batches.load(batch).batch();
-            freezer.put(Bagged.of(batch, whole, plan, count(pieces), LocalDate.now(clock), Units.of(request)));
+            freezer.put(Bagged.of(batch, whole, plan, count(pieces), LocalDate.now(clock)));
             return "redirect:/freezer";
         } catch (Refused refused) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -182,11 +182,15 @@ class FreezerController {
 
     /** Labels of every bag that is in. */
     @GetMapping("/freezer/labels.pdf")
-    ResponseEntity<byte[]> labels() {
+    ResponseEntity<byte[]> labels(HttpServletRequest request) {
+        UnitSystem units = Units.of(request);
         List<LabelsPdf.Label> labels = freezer.stock().stream()
                 .map(bag -> new LabelsPdf.Label(
                         bag.left() + " " + bag.name(),
-                        List.of("In it: " + bag.holds() + ".", bag.cooking(), "Never refreeze once thawed."),
+                        List.of(
+                                "In it: " + bag.holds() + ".",
+                                bag.cooking().render(units),
+                                "Never refreeze once thawed."),
                         List.of("Frozen " + bag.frozen() + "; at its best until about "
                                 + bag.frozen().plusDays(InTheFreezer.GOOD_DAYS))))
                 .toList();
