@@ -16,7 +16,7 @@ public enum Treatment {
             "salted and squeezed",
             60,
             70,
-            "Mix with 1.5–2 % of its mass in salt and leave to weep",
+            "Mix with 1.5–2 % of the mass in salt and leave to weep",
             "Squeeze well",
             "weeping",
             3,
@@ -33,7 +33,7 @@ public enum Treatment {
             0,
             3),
     FROZEN("frozen, thawed and squeezed", 40, 50, "Thaw in the fridge", "Squeeze well", "thawing", 1, 240, 3),
-    SAUTE("fried and cooled", 70, 80, "Fry until its water is gone; spread out to cool", "", "cooling", 10, 15, 0),
+    SAUTE("fried and cooled", 70, 80, "Fry until the water is gone; spread out to cool", "", "cooling", 10, 15, 0),
     OIL("coated in oil", 100, 100, "Coat in a little oil, no salt; use soon", "", "", 1, 0, 0),
     ROAST("roasted dry and mashed", 65, 75, "Roast until dry; let cool", "Mash", "roasting and cooling", 5, 55, 3),
     COOK(

@@ -62,9 +62,10 @@ public final class Draft {
      */
     public static Answer backwards(Problem problem, int tries) {
         Answer inTime = backwards(problem, 0, tries);
-        return Checked.of(problem, inTime).score().broken() > 0 && anchored(problem)
+        Answer best = Checked.of(problem, inTime).score().broken() > 0 && anchored(problem)
                 ? later(problem, inTime, Math.min(tries, LATER_TRIES))
                 : inTime;
+        return Afterwards.soon(problem, best);
     }
 
     /**

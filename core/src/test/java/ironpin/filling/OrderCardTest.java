@@ -32,7 +32,7 @@ public class OrderCardTest {
         assertEquals(
                 card("boiled-crescent", MixSchool.ONE_DIRECTION),
                 List.of(
-                        "Carrots: mix with 1.5–2 % of its mass in salt and leave to weep; take about 338 g raw (est.)."
+                        "Carrots: mix with 1.5–2 % of the mass in salt and leave to weep; take about 338 g raw (est.)."
                                 + " Squeeze well.",
                         "Stir one way: 552 g lamb mince, 20.0 g light soy sauce, 7.0 g fine salt.",
                         "A spoon at a time, always the same way: 100 g unsalted stock.",

@@ -3,6 +3,8 @@ package ironpin.schedule;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.OptionalInt;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -33,6 +35,26 @@ public class DraftTest {
         assertEquals(answer.slots().get(Evening.SERVE).end(), Evening.at(19, 10));
         assertEquals(checked.score().late(), 10);
         assertTrue(answer.gap(now.lags().get(2)) >= 30);
+    }
+
+    /** What comes after the table is done as soon as it can be, not on the next day because it may. */
+    @Test
+    public void whatNobodyWaitsForIsDoneSoon() {
+        Problem evening = Evening.of(1).problem();
+        int hard = evening.jobs().size();
+        List<Job> jobs = new ArrayList<>(evening.jobs());
+        jobs.add(Job.alone("hard", 90));
+        jobs.add(Job.manned("bag", "table", false, List.of(new Mode(List.of(0), 5))));
+        List<Lag> lags = new ArrayList<>(evening.lags());
+        lags.add(Lag.between("trays", Evening.SERVE, hard, 0, 600));
+        lags.add(Lag.between("bags", hard, hard + 1, 0, 900));
+        Problem freezing = new Problem(
+                jobs, lags, evening.holds(), evening.rooms(), evening.workers(), evening.target(), evening.due());
+        Answer answer = Draft.backwards(freezing, Draft.AT_ONCE);
+        assertTrue(Checked.of(freezing, answer).score().kept(), answer.toString());
+        int served = answer.slots().get(Evening.SERVE).end();
+        assertEquals(answer.slots().get(hard), new Answer.Slot(served, served + 90, -1));
+        assertEquals(answer.slots().get(hard + 1).start(), served + 90);
     }
 
     /** The same where it was only put there: no rest is shorter, the table is as late as it must be, and what is left begins late. */

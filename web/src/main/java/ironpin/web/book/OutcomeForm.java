@@ -16,10 +16,12 @@ import ironpin.quantity.Sentence;
 import ironpin.quantity.Temperature;
 import ironpin.quantity.UnitSystem;
 import ironpin.web.hands.AtWork;
+import ironpin.web.page.FormNumber;
 import ironpin.web.page.Screen;
 import ironpin.web.page.TypedValue;
 import ironpin.web.picture.Say;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -77,6 +79,26 @@ public record OutcomeForm(Map<String, Sentence> values, Map<String, Sentence> er
 
     public Sentence value(String name) {
         return values.getOrDefault(name, Sentence.EMPTY);
+    }
+
+    /** What was counted, weighed and read. */
+    public List<FormNumber> numbers() {
+        return List.of(
+                count("made", "Pieces made"),
+                count("burst", "Burst"),
+                count("leaked", "Leaked"),
+                count("stuck", "Stuck"),
+                measured("doughLeft", "Dough left", Dimension.MASS),
+                measured("fillingLeft", "Filling left", Dimension.MASS),
+                measured("core", "Core reading, if a probe was in", Dimension.TEMPERATURE));
+    }
+
+    private FormNumber count(String key, String label) {
+        return FormNumber.plain("judge", key, label, "", value(key), error(key));
+    }
+
+    private FormNumber measured(String key, String label, Dimension dimension) {
+        return FormNumber.measured("judge", key, label, dimension, value(key), error(key));
     }
 
     public Sentence error(String name) {

@@ -158,7 +158,7 @@ class DoughController {
     /** @param skin "made", or a shape and a thickness with a hyphen between */
     @PostMapping("/dough/skin")
     String skin(@PathVariable long id, @RequestParam String skin, From from, Model model) {
-        Optional<BoughtWrapper> wrapper = skin.equals("made") ? Optional.empty() : Optional.of(usual(skin));
+        Optional<BoughtWrapper> wrapper = skin.equals(DoughScreen.MADE) ? Optional.empty() : Optional.of(usual(skin));
         return changes.change(
                 id,
                 from,

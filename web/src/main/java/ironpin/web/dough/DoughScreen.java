@@ -22,18 +22,24 @@ import ironpin.quantity.Sentence;
 import ironpin.style.DoughStart;
 import ironpin.web.page.Corrected;
 import ironpin.web.page.FieldView;
+import ironpin.web.page.Option;
 import ironpin.web.page.RunStep;
 import ironpin.web.page.Screen;
 import ironpin.web.picture.Say;
 import ironpin.wording.Count;
 import ironpin.wording.Span;
+import ironpin.wrapper.BoughtWrapper;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** What the dough station shows of a screen: its flours, its lines, the choices there are, and the steps to a rested dough. */
 public final class DoughScreen {
+    /** A skin that is not bought, as a form sends it. */
+    static final String MADE = "made";
+
     private static final int MOST_FLOURS = 3;
 
     private final Screen screen;
@@ -206,6 +212,22 @@ public final class DoughScreen {
         return Arrays.stream(DoughFamily.values())
                 .filter(one -> !suiting().contains(one))
                 .toList();
+    }
+
+    /** Where the skin may come from. */
+    public List<Option> skins() {
+        Optional<BoughtWrapper> bought = screen.lot().lot().bought();
+        List<Option> skins = new ArrayList<>(List.of(new Option(MADE, "made here", bought.isEmpty())));
+        for (BoughtWrapper.Shape shape : BoughtWrapper.Shape.values()) {
+            for (BoughtWrapper.Thickness thickness : BoughtWrapper.Thickness.values()) {
+                skins.add(new Option(
+                        shape.name() + "-" + thickness.name(),
+                        "bought, " + shape.label() + " and " + thickness.label(),
+                        bought.filter(one -> one.shape() == shape && one.thickness() == thickness)
+                                .isPresent()));
+            }
+        }
+        return skins;
     }
 
     public List<KneadSchool> schools() {

@@ -155,8 +155,7 @@ class FillingController {
                 && leftGrams.getAsDouble() >= LEAST_LEFT * rawGrams.getAsDouble()
                 && leftGrams.getAsDouble() <= rawGrams.getAsDouble();
         if (!sensible) {
-            throw new NotChanged(
-                    id, from, new FieldError("weighed", index, raw + "|" + left, Sentence.of(WEIGHED_RULE)));
+            throw new NotChanged(id, from, RefusedWeighing.error(index, raw, left, WEIGHED_RULE));
         }
         hand.weigh(
                 id,

@@ -133,9 +133,11 @@ public final class FillingScreen {
                         .isPresent();
     }
 
-    /** Why a weighing was refused, by the place of its line. */
-    public Optional<FieldError> weighed(int index) {
-        return screen.refused().filter(error -> error.of("weighed", index));
+    /** A weighing that was refused, by the place of its line. */
+    public Optional<RefusedWeighing> weighed(int index) {
+        return screen.refused()
+                .filter(error -> error.of(RefusedWeighing.FIELD, index))
+                .map(RefusedWeighing::of);
     }
 
     /** Whether it may not be tasted before it is cooked. */

@@ -12,6 +12,7 @@ import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.quantity.Temperature;
 import ironpin.quantity.UnitSystem;
+import ironpin.web.page.FormNumber;
 import ironpin.web.page.TypedValue;
 import ironpin.web.picture.Say;
 import ironpin.wording.Span;
@@ -45,6 +46,36 @@ public record FillingTools(Map<String, String> typed, Map<String, String> errors
 
     public String error(String name) {
         return errors.getOrDefault(name, "");
+    }
+
+    /** Meat, the fat wanted of it, and what it is blended of. */
+    public List<FormNumber> fats() {
+        List<FormNumber> all = new ArrayList<>(
+                List.of(measured("total", "Meat in all", Dimension.MASS), percent("wanted", "Wanted fat")));
+        List<String> which = List.of("the first", "the second", "a third");
+        for (int i = 1; i <= SOURCES; i++) {
+            all.add(percent("fat" + i, "Fat of " + which.get(i - 1)));
+            all.add(measured("limit" + i, "of it at hand, if little", Dimension.MASS));
+        }
+        return all;
+    }
+
+    /** Stock that is set, and how much of it goes in. */
+    public List<FormNumber> soup() {
+        return List.of(
+                measured("stock", "Stock", Dimension.MASS),
+                percent("gelatin", "Gelatin of all of it"),
+                measured("depth", "Depth on the tray", Dimension.LENGTH),
+                measured("from", "Poured at", Dimension.TEMPERATURE),
+                percent("share", "Of the filling"));
+    }
+
+    private FormNumber percent(String key, String label) {
+        return FormNumber.plain("tool", key, label, "%", Sentence.of(value(key)), Sentence.of(error(key)));
+    }
+
+    private FormNumber measured(String key, String label, Dimension dimension) {
+        return FormNumber.measured("tool", key, label, dimension, Sentence.of(value(key)), Sentence.of(error(key)));
     }
 
     private static Sentence start(String name) {

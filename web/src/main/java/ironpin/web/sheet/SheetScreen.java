@@ -195,7 +195,7 @@ public final class SheetScreen {
                                 Count.of(lot.rope().ropes(), "rope", "ropes"),
                                 " into ",
                                 lot.rope().longest(),
-                                " each, ",
+                                lot.rope().ropes() == 1 ? ", " : " each, ",
                                 Say.fineGrams(lot.share().doughEach().grams()),
                                 " a piece; roll to ",
                                 Say.mm(own.wide().millimetres()),
