@@ -39,4 +39,7 @@ cpSync(
 mkdirSync(paper, { recursive: true });
 const noto = join(here, "node_modules/@expo-google-fonts");
 cpSync(join(noto, "noto-sans/400Regular/NotoSans_400Regular.ttf"), join(paper, "noto-sans.ttf"));
+cpSync(join(noto, "noto-sans-georgian/400Regular/NotoSansGeorgian_400Regular.ttf"), join(paper, "noto-sans-georgian.ttf"));
+cpSync(join(noto, "noto-sans-hebrew/400Regular/NotoSansHebrew_400Regular.ttf"), join(paper, "noto-sans-hebrew.ttf"));
 cpSync(join(noto, "noto-sans-sc/400Regular/NotoSansSC_400Regular.ttf"), join(paper, "noto-sans-sc.ttf"));
+cpSync(join(noto, "noto-sans-kr/400Regular/NotoSansKR_400Regular.ttf"), join(paper, "noto-sans-kr.ttf"));

@@ -2,6 +2,7 @@ package ironpin.web.paper;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.text.Bidi;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -11,13 +12,16 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 
 /**
- * The letters of one document: Latin, Greek, Cyrillic and Devanagari from one font, Chinese and Japanese from another that is only
- * opened where it is needed. A letter that neither has is drawn as an empty box, and {@link #missed()} says so.
+ * The letters of one document: Latin, Greek, Cyrillic and Devanagari from one font, those of other scripts from fonts that are only
+ * opened where they are needed. A letter that none has is drawn as an empty box, and {@link #missed()} says so: Arabic is among them,
+ * whose letters change with their neighbours, which no font does by itself.
  */
 public final class Lettering {
     private static final String EMPTY_BOX = "\u25a1";
     private static final float BOLD = 0.035f;
-    private static final String[] FONTS = {"noto-sans.ttf", "noto-sans-sc.ttf"};
+    private static final String[] FONTS = {
+        "noto-sans.ttf", "noto-sans-georgian.ttf", "noto-sans-hebrew.ttf", "noto-sans-sc.ttf", "noto-sans-kr.ttf"
+    };
 
     private final PDDocument document;
     private final PDFont[] fonts = new PDFont[FONTS.length];
@@ -65,7 +69,7 @@ public final class Lettering {
         List<Run> runs = new ArrayList<>();
         PDFont last = null;
         StringBuilder together = new StringBuilder();
-        for (int point : text.codePoints().toArray()) {
+        for (int point : asSeen(text).codePoints().toArray()) {
             String letter = Character.toString(point);
             PDFont font = fontOf(letter);
             if (font == null) {
@@ -84,6 +88,25 @@ public final class Lettering {
             runs.add(new Run(last, together.toString()));
         }
         return runs;
+    }
+
+    /** From left to right, as the eye meets it: what is read from the right is turned round. */
+    private static String asSeen(String text) {
+        Bidi bidi = new Bidi(text, Bidi.DIRECTION_DEFAULT_LEFT_TO_RIGHT);
+        if (bidi.isLeftToRight()) {
+            return text;
+        }
+        byte[] levels = new byte[bidi.getRunCount()];
+        String[] parts = new String[levels.length];
+        for (int i = 0; i < levels.length; i++) {
+            levels[i] = (byte) bidi.getRunLevel(i);
+            String part = text.substring(bidi.getRunStart(i), bidi.getRunLimit(i));
+            parts[i] = levels[i] % 2 == 0
+                    ? part
+                    : new StringBuilder(part).reverse().toString();
+        }
+        Bidi.reorderVisually(levels, 0, parts, 0, parts.length);
+        return String.join("", parts);
     }
 
     private PDFont fontOf(String letter) throws IOException {

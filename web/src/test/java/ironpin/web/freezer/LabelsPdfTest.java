@@ -48,12 +48,14 @@ public class LabelsPdfTest {
 
     @Test
     public void lettersOfOtherScriptsArePrinted() throws IOException {
-        for (String name : List.of("Пельмени", "Μαντί", "饺子", "ぎょうざ", "मोमो")) {
+        for (String name : List.of("Пельмени", "Μαντί", "饺子", "ぎょうざ", "मोमो", "만두", "ხინკალი", "כיסנים")) {
             String said = text("12 " + name);
             assertFalse(said.contains("?") || said.contains("□"), name + " became " + said);
         }
         // A reader may give radicals for the letters that look the same.
         assertTrue(Normalizer.normalize(text("12 饺子"), Normalizer.Form.NFKC).contains("饺子"));
+        // Read from the right, and read so again by whoever reads the file.
+        assertTrue(text("12 כיסנים").contains("כיסנים"), text("12 כיסנים"));
         String beyond = text("12 \u1200\u1201");
         assertTrue(beyond.contains("write it by hand"), beyond);
         assertEquals(beyond.contains(HOLDS), true);
