@@ -43,6 +43,13 @@ record FoodsSaid(Map<String, Allergens> named, List<String> strange) {
             "(?i)\\s+(?:to|into|in|on|onto|over|for|from|through|at|by|around|along|about|between|when|once|until|while|then|so|if|as|that|which|is|are|per|one|two"
                     + "|three|little|spoon|spoonful|gradually|slowly|just|before|after|using|without|each|every|back|if)\\b.*");
 
+    private static final Pattern FLOUR = Pattern.compile(
+            "(?i)^(?!.*\\b(?:tbsp|tsp|tablespoons?|teaspoons?|spoons?|dust\\w*|seal\\w*|bench|board|roll\\w*)\\b)"
+                    + ".*\\b(?:flour|semolina|cornmeal)\\b");
+
+    /** Where a dough is mixed, a skin is of that dough; one that is bought is called so. */
+    private static final Pattern OWN_SKIN = Pattern.compile("(?i)(?:(?:round|square|dumpling) )?(?:skin|wrapper)s?");
+
     private static final Pattern PARTS = Pattern.compile("\\s*,\\s*|\\s+(?:and|or|plus|with)\\s+|\\s*[&+/]\\s*");
     private static final Set<String> UNDERSTOOD = understood();
 
@@ -63,6 +70,9 @@ record FoodsSaid(Map<String, Allergens> named, List<String> strange) {
             strange(MEASURED.matcher(step), strange);
         }
         written.lines().stream().map(WrittenRecipe.Line::heading).distinct().forEach(heading -> maybe(heading, named));
+        if (written.lines().stream().anyMatch(line -> FLOUR.matcher(line.text()).find())) {
+            named.keySet().removeIf(words -> OWN_SKIN.matcher(words).matches());
+        }
         return new FoodsSaid(named, List.copyOf(strange));
     }
 

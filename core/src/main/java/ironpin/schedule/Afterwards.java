@@ -12,16 +12,24 @@ final class Afterwards {
     /** The same answer with every job that begins after the target's end moved to the earliest time that breaks nothing. */
     static Answer soon(Problem problem, Answer answer) {
         int over = answer.slots().get(problem.target()).end();
+        // The last first: one that waits for no other makes room for those before it to come sooner, and then follows
+        // them.
         List<Integer> jobs = IntStream.range(0, problem.jobs().size())
                 .filter(job -> answer.slots().get(job).start() >= over
                         && problem.jobs().get(job).held().isEmpty())
                 .boxed()
-                .sorted(Comparator.comparing(job -> answer.slots().get(job).start()))
+                .sorted(Comparator.comparing(
+                                (Integer job) -> answer.slots().get(job).start())
+                        .reversed())
                 .toList();
         Answer best = answer;
-        for (int job : jobs) {
-            best = sooner(problem, best, job, over);
-        }
+        Answer before;
+        do {
+            before = best;
+            for (int job : jobs) {
+                best = sooner(problem, best, job, over);
+            }
+        } while (!best.equals(before));
         return best;
     }
 

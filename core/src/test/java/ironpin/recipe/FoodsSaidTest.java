@@ -14,6 +14,7 @@ import ironpin.pantry.Allergen;
 import ironpin.quantity.CupStandard;
 import java.time.LocalDateTime;
 import java.util.Arrays;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -68,6 +69,16 @@ public class FoodsSaidTest {
             assertTrue(answer.maybe().isEmpty(), steps + " " + answer.said());
         }
         assertEquals(answer.known(), complete, steps + " " + answer.said());
+    }
+
+    /** A skin is of the dough that is mixed; where none is mixed it may be a bought one with egg in it. */
+    @Test
+    public void aSkinIsOfItsOwnDough() {
+        assertEquals(answer("Roll the skins thin, put filling on each wrapper.").maybe(), Map.of());
+        String bought =
+                "Crescents\n300 g lamb mince\n1 tbsp flour for sealing\n\nMethod\nPut filling on each dumpling skin.";
+        AllergenAnswer answer = RecipeAllergens.of(new RecipeReader(CupStandard.US).read(RecipeText.read(bought, "")));
+        assertTrue(answer.maybe().containsKey(Allergen.EGG), answer.said());
     }
 
     /** The batch holds what its list could not, until the cook says what it is. */
