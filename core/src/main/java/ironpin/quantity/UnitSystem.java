@@ -2,8 +2,8 @@ package ironpin.quantity;
 
 /** The units somebody likes to read; nothing that is worked out or kept depends on them. */
 public enum UnitSystem {
-    METRIC("metric"),
-    US("US");
+    METRIC("metric", "g · °C"),
+    US("US", "oz · °F");
 
     private static final double OUNCES_PER_POUND = 16;
     private static final double FEW_OUNCES = 10;
@@ -14,8 +14,21 @@ public enum UnitSystem {
 
     private final String label;
 
-    UnitSystem(String label) {
+    private final String sign;
+
+    UnitSystem(String label, String sign) {
         this.label = label;
+        this.sign = sign;
+    }
+
+    /** By two of its units, as a key says it. */
+    public String sign() {
+        return sign;
+    }
+
+    /** The one that is not in use. */
+    public UnitSystem other() {
+        return this == METRIC ? US : METRIC;
     }
 
     /** In a word. */

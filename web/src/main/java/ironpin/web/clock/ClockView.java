@@ -1,5 +1,6 @@
 package ironpin.web.clock;
 
+import ironpin.batch.Batch;
 import ironpin.batch.Filling;
 import ironpin.clock.Task;
 import ironpin.clock.TaskKey;
@@ -17,6 +18,7 @@ import ironpin.web.picture.Say;
 import ironpin.wording.Count;
 import ironpin.wording.Span;
 import java.time.Duration;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -27,6 +29,7 @@ import java.util.function.Predicate;
 /**
  * What the Clock station shows besides the plan itself.
  *
+ * @param title when it begins and ends, in a few words
  * @param people each with what was learned about them
  * @param lists the day in rows, of each person and of what gets on by itself
  * @param known what is known of how good the plan is, in a sentence
@@ -35,7 +38,13 @@ import java.util.function.Predicate;
  * @param ways plates can go out
  */
 public record ClockView(
-        List<Row> people, List<Steps> lists, String known, List<Ahead> ahead, double perUnit, List<Plates.Way> ways) {
+        String title,
+        List<Row> people,
+        List<Steps> lists,
+        String known,
+        List<Ahead> ahead,
+        double perUnit,
+        List<Plates.Way> ways) {
     /**
      * Somebody.
      *
@@ -88,12 +97,25 @@ public record ClockView(
         Run run = screen.run();
         Timetable table = run.forecast().table();
         return new ClockView(
+                title(screen.batch(), table),
                 people,
                 lists(screen, run),
                 known(screen.plan().timetable(), screen.thinking()),
                 ahead(screen),
                 ClockPicture.minutesPerUnit(screen.plan(), table),
                 List.of(Plates.Way.values()));
+    }
+
+    private static String title(Batch batch, Timetable table) {
+        LocalDateTime serving = batch.serving();
+        if (!table.clashes().isEmpty()) {
+            return "No plan for " + Say.clock(serving) + " goes together";
+        }
+        String start = "Start by " + Say.clock(table.latestStart(), serving);
+        String served = Say.clock(table.served(), serving);
+        return batch.crew().plates().asReady()
+                ? start + ", first plates at " + served + ", the last at " + Say.clock(table.lastPlates(), serving)
+                : start + ", table at " + served;
     }
 
     /** What the colours of the picture mean: the class of a bar, and words for it. */

@@ -214,6 +214,15 @@ public final class DoughScreen {
                 .toList();
     }
 
+    /** What is measured of a bought wrapper. */
+    public String wrapperSize() {
+        return screen.lot()
+                .lot()
+                .bought()
+                .map(one -> one.shape() == BoughtWrapper.Shape.ROUND ? "Width" : "Side")
+                .orElse("");
+    }
+
     /** Where the skin may come from. */
     public List<Option> skins() {
         Optional<BoughtWrapper> bought = screen.lot().lot().bought();

@@ -109,13 +109,11 @@ class HomeController {
                 planned.stream().skip(drawn).limit(LISTED).map(this::row).toList());
         model.addAttribute("notListed", Math.max(0, planned.size() - drawn - LISTED));
         model.addAttribute("find", find.strip());
-        model.addAttribute(
-                "found",
-                find.isBlank()
-                        ? List.of()
-                        : batches.called(find.strip(), LISTED).stream()
-                                .map(this::row)
-                                .toList());
+        List<Row> found = find.isBlank()
+                ? List.of()
+                : batches.called(find.strip(), LISTED).stream().map(this::row).toList();
+        model.addAttribute("found", found);
+        model.addAttribute("foundTitle", (found.isEmpty() ? "Nothing is called “" : "Called “") + find.strip() + "”");
         model.addAttribute("ended", ended.lately());
         model.addAttribute(
                 "past",

@@ -4,6 +4,7 @@ import ironpin.allergen.AllergenLines;
 import ironpin.batch.Batch;
 import ironpin.batch.Lot;
 import ironpin.batch.Station;
+import ironpin.batch.edit.Pin;
 import ironpin.batch.edit.PlanField;
 import ironpin.batch.edit.PlanNumber;
 import ironpin.caution.Caution;
@@ -172,6 +173,31 @@ public record Screen(
     /** A number of the plan. */
     public FieldView number(PlanNumber<?> number) {
         return FieldView.of(number, number.read(batch(), plan.balance()), refused, read);
+    }
+
+    /** Whether this pin holds the lot in hand. @param which its name */
+    public boolean holds(String which) {
+        Pin pin = lot.pin();
+        boolean both = pin == Pin.BOTH
+                && (Pin.FLOUR.name().equals(which) || Pin.FILLING.name().equals(which));
+        return both || pin.name().equals(which);
+    }
+
+    /** Whether of flour and filling one is held, and the other follows. */
+    public boolean holdsOneOfTwo() {
+        return lot.pin() == Pin.FLOUR || lot.pin() == Pin.FILLING;
+    }
+
+    public boolean planned() {
+        return stored.status() == Status.PLANNED;
+    }
+
+    public boolean running() {
+        return stored.status() == Status.RUNNING;
+    }
+
+    public boolean finished() {
+        return stored.status() == Status.DONE;
     }
 
     /** Whether there is room for another lot. */

@@ -16,7 +16,7 @@ class UnitsController {
     @PostMapping("/units")
     String change(
             @RequestParam(defaultValue = "/") String back, HttpServletRequest request, HttpServletResponse response) {
-        UnitSystem other = Units.of(request) == UnitSystem.US ? UnitSystem.METRIC : UnitSystem.US;
+        UnitSystem other = Units.of(request).other();
         ResponseCookie kept = ResponseCookie.from(Units.COOKIE, other.name())
                 .path("/")
                 .maxAge(Duration.ofDays(365))

@@ -6,6 +6,7 @@ import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
+import ironpin.wording.Count;
 import ironpin.wording.Span;
 import java.time.Duration;
 import java.time.LocalDate;
@@ -110,6 +111,11 @@ public final class Say {
     /** A length of time, for templates; see {@link Span}. */
     public static String time(Duration time) {
         return Span.of(time);
+    }
+
+    /** How many, for templates; see {@link Count}. */
+    public static String count(int count, String one) {
+        return Count.of(count, one);
     }
 
     /** One after another, for templates. */
