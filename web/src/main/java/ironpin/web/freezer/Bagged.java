@@ -12,6 +12,7 @@ import ironpin.store.FreezerStore.Bag;
 import ironpin.web.picture.Say;
 import ironpin.wording.Name;
 import ironpin.wording.Span;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.Optional;
 
@@ -38,11 +39,12 @@ public final class Bagged {
     /** How it is cooked straight from the freezer, as a label says it. */
     private static Sentence cooking(LotPlan lot) {
         Cooking frozen = lot.lot().cooking().from(Start.FREEZER);
-        String total = Span.of(Cooking.time(
-                frozen.spells(lot.lot().method(), lot.share().piece(), lot.lot().vessel())));
+        Duration total = Cooking.time(
+                frozen.spells(lot.lot().method(), lot.share().piece(), lot.lot().vessel()));
         String estimate = InsidePiece.of(lot, Start.FREEZER)
                 .flatMap(InsidePiece::most)
-                .map(most -> ", the late ones about " + Span.of(InsidePiece.up(most)) + " (est.)")
+                .filter(most -> most.compareTo(total) > 0)
+                .map(most -> ", the late ones up to " + Span.of(InsidePiece.up(most)) + " (est.)")
                 .orElse("");
         Sentence core = Say.celsius(SafeCore.of(lot.filling().formula()).core().celsius());
         String raw = SafeCore.of(lot.filling().formula()).mindRaw() ? "Raw. " : "";
@@ -50,7 +52,7 @@ public final class Bagged {
                 raw,
                 Name.first(lot.lot().method().done()),
                 " from frozen, not thawed: ",
-                total,
+                Span.of(total),
                 estimate,
                 "; at least ",
                 core,

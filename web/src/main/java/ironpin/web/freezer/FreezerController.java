@@ -5,8 +5,7 @@ import ironpin.batch.Lot;
 import ironpin.batch.balance.Balance;
 import ironpin.batch.balance.Balancer;
 import ironpin.batch.edit.Stash;
-import ironpin.cook.Start;
-import ironpin.heat.Freezing;
+import ironpin.clock.Hardening;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.UnitSystem;
 import ironpin.refusal.Refused;
@@ -110,7 +109,7 @@ class FreezerController {
     }
 
     private static String hard(LotPlan lot) {
-        Freezing time = Freezing.of(lot.load().body(), Start.ROOM.temperature(), Freezing.FREEZER, Freezing.STILL_AIR);
+        Hardening time = Hardening.of(lot.lot(), lot.share());
         return Span.inMinutes(time.least()) + " to " + Span.inMinutes(time.most());
     }
 
