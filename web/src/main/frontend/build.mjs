@@ -1,6 +1,6 @@
 // Builds what the browser needs into the jar's static folder: one script, one style sheet, two fonts.
 import { execFileSync } from "node:child_process";
-import { cpSync, mkdirSync } from "node:fs";
+import { cpSync, mkdirSync, readdirSync, readFileSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { fileURLToPath } from "node:url";
 import * as esbuild from "esbuild";
@@ -22,6 +22,7 @@ await esbuild.build({
   logLevel: "warning",
 });
 
+demandUsedClasses();
 execFileSync(
   join(here, "node_modules/.bin/tailwindcss"),
   ["--input", join(here, "app.css"), "--output", join(assets, "app.css"), "--minify"],
@@ -43,3 +44,23 @@ cpSync(join(noto, "noto-sans-georgian/400Regular/NotoSansGeorgian_400Regular.ttf
 cpSync(join(noto, "noto-sans-hebrew/400Regular/NotoSansHebrew_400Regular.ttf"), join(paper, "noto-sans-hebrew.ttf"));
 cpSync(join(noto, "noto-sans-sc/400Regular/NotoSansSC_400Regular.ttf"), join(paper, "noto-sans-sc.ttf"));
 cpSync(join(noto, "noto-sans-kr/400Regular/NotoSansKR_400Regular.ttf"), join(paper, "noto-sans-kr.ttf"));
+
+// A class that is written by hand and that no page, picture or script names is somebody's forgotten layout: the build stops.
+function demandUsedClasses() {
+  const css = readFileSync(join(here, "app.css"), "utf8").replace(/\/\*[\s\S]*?\*\//g, "");
+  const classes = new Set([...css.matchAll(/([^{};]+)\{/g)].flatMap(([, head]) => [...head.matchAll(/\.([a-zA-Z][\w-]*)/g)].map((one) => one[1])));
+  const sources = [join(here, "js"), join(here, "../java"), join(here, "../resources/templates")].flatMap(files);
+  const text = sources.map((file) => readFileSync(file, "utf8")).join("\n");
+  const words = new Set(text.match(/[a-zA-Z][\w-]*/g));
+  // Some are put together of a stem and a number or a word, as in "shade-" + 3.
+  const unused = [...classes].filter((one) => !words.has(one) && !words.has(one.replace(/[^-]*$/, "")));
+  if (unused.length > 0) {
+    throw new Error(`app.css styles what nothing uses: ${unused.join(", ")}`);
+  }
+}
+
+function files(folder) {
+  return readdirSync(folder, { withFileTypes: true, recursive: true })
+    .filter((one) => one.isFile())
+    .map((one) => join(one.parentPath ?? one.path, one.name));
+}
