@@ -26,6 +26,9 @@ public final class DoughCheck {
     /** Points of water by which flours of one kind differ; so near to its band no recipe is wrong. */
     private static final double NEAR = 2;
 
+    /** Points outside the band from which nobody's dough is so: one that is only soft or stiff is somebody's. */
+    private static final double MISTYPED = 8;
+
     private final ReadRecipe recipe;
     private final RecipeDough dough;
     private final HydrationTarget target;
@@ -110,6 +113,8 @@ public final class DoughCheck {
                 && dough.hydration().low() <= ordinary.high().percent() + NEAR;
         Optional<CupFit> best = fits.stream().filter(CupFit::fits).findFirst();
         boolean open = dough.hydration().high() >= low && dough.hydration().low() <= high;
+        // By the reading that is kindest to it.
+        double off = Math.max(low - dough.hydration().high(), dough.hydration().low() - high);
         String outside = "effective hydration, outside " + band + " for " + a + kind;
         if (best.isPresent()) {
             findings.add(Finding.of(
@@ -118,7 +123,7 @@ public final class DoughCheck {
                     Sentence.of(outside + "; with " + best.get().cups().label() + " cups, "
                             + best.get().way() + ", it is " + one(best.get().hydration()) + " %: that reading fits."),
                     Sentence.of(range)));
-        } else if (open || twoKinds(ordinary) && someKind) {
+        } else if (open || off < MISTYPED || twoKinds(ordinary) && someKind) {
             findings.add(Finding.of(
                     Saying.RECIPE_HYDRATION_OPEN, Sentence.of(figure), Sentence.of(outside + "."), Sentence.of(range)));
         } else if (usual > low - NEAR && usual < high + NEAR) {

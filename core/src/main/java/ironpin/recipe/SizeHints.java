@@ -40,6 +40,10 @@ final class SizeHints {
     private static final Pattern ROLLED_TO = Pattern.compile(
             "\\b(?:roll(?:ed)?(?: out)?|flatten(?:ed)?|press(?:ed)?|stretch(?:ed)?|shape|pat)\\b[^.;\\d]{0,40}?(?:\\b(?:to|into|until)\\b[^.;\\d]{0,14}?|\\()"
                     + R + "[\\s-]?" + UNIT);
+    /** What is put on or into each piece is no dough. */
+    private static final Pattern ON_EACH =
+            Pattern.compile("\\b(?:on|onto|in|into|inside|over) (?:to )?(?:the )?(?:each|every)\\b");
+
     private static final Pattern VESSEL =
             Pattern.compile("\\b(?:frying pan|skillet|saucepan|pan|pot|steamer|tin|dish|tray|bowl|rope|log)\\b");
     private static final Pattern ROLLS =
@@ -59,7 +63,9 @@ final class SizeHints {
                 int at = each.group(1) != null ? 1 : each.group(4) != null ? 4 : 7;
                 double unit = each.group(at + 2).startsWith("o") ? G_PER_OZ : 1;
                 Spread grams = StepSentence.spread(each, at).times(unit);
-                boolean dough = !each.group().contains("filling") && !behind(sentence.text(), each.end());
+                boolean dough = !each.group().contains("filling")
+                        && !behind(sentence.text(), each.end())
+                        && !ON_EACH.matcher(each.group()).find();
                 if (dough && grams.usual() > 0 && grams.usual() <= 500) {
                     return Optional.of(grams);
                 }

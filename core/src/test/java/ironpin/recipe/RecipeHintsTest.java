@@ -49,6 +49,8 @@ public class RecipeHintsTest {
             {"Cut into balls, 15 grams each.", 15.0, 15.0},
             {"Each piece should weigh 18 g.", 18.0, 18.0},
             {"Put 15 g of filling on each.", null, null},
+            {"Cut 5 cm squares, put 3 g on each.", null, null},
+            {"Spoon 12 g into each and seal.", null, null},
             {"Add 20 g oil.", null, null},
         };
     }
