@@ -85,7 +85,7 @@ class AmountController {
             return new Line(index, text, reading, AmountPicture.of(reading), ReadingNote.disagrees(reading), null, "");
         } catch (UnreadableAmount refused) {
             return new Line(
-                    index, text, null, Sentence.of(""), Sentence.of(""), Marked.of(refused), refused.getMessage());
+                    index, text, null, Sentence.EMPTY, Sentence.EMPTY, Marked.of(refused), refused.getMessage());
         }
     }
 }

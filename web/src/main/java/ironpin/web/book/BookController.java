@@ -219,7 +219,7 @@ class BookController {
             return past(batches.load(id));
         } catch (RuntimeException broken) {
             LOG.error("batch {} cannot be shown", id, broken);
-            return new Past(id, "Batch " + id, "cannot be shown", Sentence.of(""), List.of(), List.of(), List.of());
+            return new Past(id, "Batch " + id, "cannot be shown", Sentence.EMPTY, List.of(), List.of(), List.of());
         }
     }
 

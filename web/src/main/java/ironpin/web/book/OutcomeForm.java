@@ -66,7 +66,7 @@ public record OutcomeForm(Map<String, Sentence> values, Map<String, Sentence> er
                 "core",
                 written.flatMap(Outcome::core)
                         .map(core -> Quantity.number(Dimension.TEMPERATURE, core.celsius(), 1))
-                        .orElse(Sentence.of("")));
+                        .orElse(Sentence.EMPTY));
         values.put("note", Sentence.of(written.map(Outcome::note).orElse("")));
         return new OutcomeForm(values, new LinkedHashMap<>(), UnitSystem.METRIC);
     }

@@ -16,7 +16,7 @@ final class AfterSpell {
         Course.Mark mark =
                 inside.course().marks().size() > index ? inside.course().marks().get(index) : null;
         if (mark == null) {
-            return Sentence.of("");
+            return Sentence.EMPTY;
         }
         HeatRun run = inside.course().run();
         Duration end = mark.from().plus(mark.spell().time());

@@ -120,7 +120,7 @@ class CookPart implements StationPart {
             Address.SpellOf at = new Address.SpellOf(screen.lotNo(), i);
             FieldView pour = spells.get(i).fire().pours() ? screen.number(SpellField.SPELL_POUR.at(at)) : null;
             int index = i;
-            Sentence after = inside.map(one -> AfterSpell.said(one, index)).orElse(Sentence.of(""));
+            Sentence after = inside.map(one -> AfterSpell.said(one, index)).orElse(Sentence.EMPTY);
             rows.add(new SpellRow(
                     i, spells.get(i), card.get(i), screen.number(SpellField.SPELL_MINUTES.at(at)), pour, after));
         }

@@ -79,7 +79,7 @@ class DoughController {
                 ? Sentence.of("Nothing else changes.")
                 : Sentence.of("With it: ", Sentence.join("; ", moved), ".");
         return changes.answer(
-                after, from, model, Optional.of(new ReadingNote("family", "", said, List.of(), Sentence.of(""))));
+                after, from, model, Optional.of(new ReadingNote("family", "", said, List.of(), Sentence.EMPTY)));
     }
 
     @PostMapping("/dough/flour")

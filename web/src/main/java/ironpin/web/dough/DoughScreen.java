@@ -115,7 +115,7 @@ public final class DoughScreen {
     /** What the dough in the bowl comes to, once it has been corrected; empty before. */
     public Sentence comesTo() {
         return screen.corrected().isEmpty()
-                ? Sentence.of("")
+                ? Sentence.EMPTY
                 : Sentence.of(
                         "The bowl holds ",
                         follows(screen.batch(), dough.formula().hydration()),

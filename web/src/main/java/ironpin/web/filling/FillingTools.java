@@ -89,7 +89,7 @@ public record FillingTools(Map<String, String> typed, Map<String, String> errors
             case "depth" -> Quantity.number(Dimension.LENGTH, 6, 0);
             case "from" -> Quantity.number(Dimension.TEMPERATURE, 75, 0);
             case "share" -> Sentence.of("25");
-            default -> Sentence.of("");
+            default -> Sentence.EMPTY;
         };
     }
 

@@ -189,8 +189,8 @@ class HomeController {
                     Optional.empty(),
                     "broken",
                     link,
-                    Sentence.of(""),
-                    Sentence.of(""));
+                    Sentence.EMPTY,
+                    Sentence.EMPTY);
         }
     }
 

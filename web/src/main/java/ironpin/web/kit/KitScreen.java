@@ -128,8 +128,8 @@ public record KitScreen(Kit kit, Optional<FieldError> refused) {
                 key,
                 cell.label(),
                 typed(cell, key).orElse(Sentence.of(value)),
-                Sentence.of(""),
-                Sentence.of(""),
+                Sentence.EMPTY,
+                Sentence.EMPTY,
                 Sentence.EMPTY,
                 Sentence.EMPTY,
                 error(cell, key));
@@ -146,7 +146,7 @@ public record KitScreen(Kit kit, Optional<FieldError> refused) {
                 cell.step(),
                 cell.low(),
                 cell.high(),
-                Sentence.of(""));
+                Sentence.EMPTY);
     }
 
     private static String id(KitCell cell, String key) {
@@ -165,7 +165,7 @@ public record KitScreen(Kit kit, Optional<FieldError> refused) {
     }
 
     private Sentence error(KitCell cell, String key) {
-        return mine(cell, key).map(FieldError::message).orElse(Sentence.of(""));
+        return mine(cell, key).map(FieldError::message).orElse(Sentence.EMPTY);
     }
 
     private Optional<FieldError> mine(KitCell cell, String key) {

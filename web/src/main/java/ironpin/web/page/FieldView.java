@@ -78,7 +78,7 @@ public record FieldView(
                 Math.max(
                         kind.isPresent() ? 4 : 3,
                         Math.min(9, mine.map(FieldError::typed).orElse(plain).length() + 1)),
-                mine.map(FieldError::message).orElse(Sentence.of("")),
+                mine.map(FieldError::message).orElse(Sentence.EMPTY),
                 mine.map(FieldError::marked).orElse(null),
                 read.filter(note -> note.of(number)).orElse(null));
     }

@@ -23,7 +23,7 @@ public record Press(String label, Sentence text, Optional<String> starts) {
         }
         if (task.spells().isEmpty()) {
             return timers.isEmpty()
-                    ? new Press("It has begun", Sentence.of(""), Optional.of(""))
+                    ? new Press("It has begun", Sentence.EMPTY, Optional.of(""))
                     : over("It is over, next", Sentence.EMPTY);
         }
         if (timers.isEmpty()) {
@@ -47,7 +47,7 @@ public record Press(String label, Sentence text, Optional<String> starts) {
                 .mapToInt(timer -> indexOf(task.spells(), timer.spell()))
                 .max()
                 .orElse(-1);
-        return last + 1 < task.spells().size() ? task.spells().get(last + 1).text() : Sentence.of("");
+        return last + 1 < task.spells().size() ? task.spells().get(last + 1).text() : Sentence.EMPTY;
     }
 
     private static Press over(String label, Sentence text) {

@@ -30,7 +30,7 @@ public record ReadingNote(String field, String at, Sentence text, List<String> a
                 ? Say.fineGrams(reading.mass().grams())
                 : Say.grams(reading.mass().grams());
         boolean exact = reading.range().low().equals(reading.range().high());
-        Sentence range = exact ? Sentence.of("") : Sentence.of(", between ", Say.plainRange(reading.range()));
+        Sentence range = exact ? Sentence.EMPTY : Sentence.of(", between ", Say.plainRange(reading.range()));
         return Sentence.of(reading.said(), ": ", grams, range, ". ", reading.assumption());
     }
 
@@ -41,7 +41,7 @@ public record ReadingNote(String field, String at, Sentence text, List<String> a
         // Water by the spoon varies by less than the range is shown with.
         boolean exact = span < (high < 20 ? 0.1 : 1);
         return exact
-                ? Sentence.of("")
+                ? Sentence.EMPTY
                 : Sentence.of("Between ", Say.plainRange(reading.range()), ". ", reading.assumption());
     }
 
@@ -55,6 +55,6 @@ public record ReadingNote(String field, String at, Sentence text, List<String> a
                         ", between ",
                         Say.plainRange(second.range()),
                         ": the two do not agree; the first is taken."))
-                .orElse(Sentence.of(""));
+                .orElse(Sentence.EMPTY);
     }
 }

@@ -27,7 +27,7 @@ public final class FoldPicture {
                 .map(one -> Sentence.of(
                         ", which closes with ease up to ",
                         Say.grams(one.comfortable().grams())))
-                .orElse(Sentence.of(""));
+                .orElse(Sentence.EMPTY);
         Svg svg = Svg.picture(
                 "fold-picture",
                 WIDTH,

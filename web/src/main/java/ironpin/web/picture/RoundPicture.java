@@ -241,7 +241,7 @@ public final class RoundPicture {
     private static void act(Svg svg, Spell spell, double at) {
         Sentence done = spell.pour().micrograms() > 0
                 ? Sentence.of("+", Say.grams(spell.pour().grams()))
-                : spell.turn() ? Sentence.of("turn") : spell.fat() ? Sentence.of("fat") : Sentence.of("");
+                : spell.turn() ? Sentence.of("turn") : spell.fat() ? Sentence.of("fat") : Sentence.EMPTY;
         if (!done.isEmpty()) {
             svg.text(done, "x", at + 13, "y", STRIP + STRIP_HIGH + 15, "class", "spell-act");
         }

@@ -69,7 +69,7 @@ public final class Say {
             case "mass" -> Quantity.unit(Dimension.MASS);
             case "temperature" -> Quantity.unit(Dimension.TEMPERATURE);
             case "length" -> Quantity.unit(Dimension.LENGTH);
-            default -> Sentence.of("");
+            default -> Sentence.EMPTY;
         };
     }
 

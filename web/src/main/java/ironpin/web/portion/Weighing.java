@@ -69,7 +69,7 @@ public record Weighing(What what, Tally tally, int more, Optional<Evenness> hand
     /** Mean, spread and drift in a sentence; empty before the second. */
     public Sentence said() {
         if (tally.spread().isEmpty()) {
-            return Sentence.of("");
+            return Sentence.EMPTY;
         }
         double drift = tally.driftGrams().orElseThrow();
         long outside =

@@ -101,7 +101,7 @@ public final class RecipeScreen {
         boolean unread = line.status() == RecipeLine.Status.NOT_READ;
         Sentence grams = line.grams()
                 .map(spread -> Quantity.weighed(Mass.ofGrams(spread.usual())))
-                .orElse(Sentence.of(""));
+                .orElse(Sentence.EMPTY);
         List<Sentence> notes = new ArrayList<>();
         if (!line.trouble().isEmpty()) {
             notes.add(Sentence.of(Name.first(line.trouble()), "."));

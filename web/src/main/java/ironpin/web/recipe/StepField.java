@@ -127,7 +127,7 @@ enum StepField {
             BiFunction<RecipeHints, Optional<E>, RecipeHints> write) {
         this(
                 label,
-                Sentence.of(""),
+                Sentence.EMPTY,
                 Optional.empty(),
                 0,
                 0,
@@ -217,7 +217,7 @@ enum StepField {
     Sentence range() {
         Sentence range = dimension
                 .map(one -> Sentence.of(Quantity.number(one, low, 0), " and ", Quantity.brief(one, high, 0)))
-                .orElseGet(() -> Sentence.of(Sentence.of(Say.plain(low, 0), " and ", Say.plain(high, 0), " ", unit)));
+                .orElseGet(() -> Sentence.of(Say.plain(low, 0), " and ", Say.plain(high, 0), " ", unit));
         return Sentence.of("Between ", range, ", or empty.");
     }
 

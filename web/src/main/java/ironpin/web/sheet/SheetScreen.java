@@ -87,7 +87,7 @@ public final class SheetScreen {
             if (!part.mass().isZero()) {
                 boolean water = part.addition() == DoughAddition.WATER;
                 Sentence at =
-                        water ? Sentence.of(" at ", Say.celsius(dough.water().celsius())) : Sentence.of("");
+                        water ? Sentence.of(" at ", Say.celsius(dough.water().celsius())) : Sentence.EMPTY;
                 lines.add(line(Sentence.of(dough.formula().line(part.addition()).name(), at), part.mass()));
             }
         }

@@ -142,11 +142,11 @@ public record ShoppingScreen(
                 known.have(),
                 known.inBasket(),
                 mine.map(one -> Sentence.of(one.typed())).orElse(shown),
-                mine.map(FieldError::message).orElse(Sentence.of("")),
+                mine.map(FieldError::message).orElse(Sentence.EMPTY),
                 priced.map(FieldError::typed)
                         .orElse(price.map(one -> Say.plain(one.perKilogram(), 2))
                                 .orElse("")),
-                priced.map(FieldError::message).orElse(Sentence.of("")),
+                priced.map(FieldError::message).orElse(Sentence.EMPTY),
                 price.isEmpty()
                         ? ""
                         : Decimal.fixed(Cost.of(List.of(item), prices).sum(), 2),
