@@ -11,6 +11,7 @@ import ironpin.quantity.Band;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Spread;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -43,6 +44,9 @@ public record RecipeDough(
     private static final double SCALDS_C = 72;
     private static final double WARMS_C = 37;
 
+    /** Share of all water from which the boiling one makes the dough. */
+    private static final double FIRST_POURED = 0.7;
+
     public RecipeDough {
         lines = List.copyOf(lines);
         flours = Map.copyOf(flours);
@@ -55,8 +59,7 @@ public record RecipeDough(
         Map<Flour, Spread> flours = new LinkedHashMap<>();
         Map<DoughAddition, Spread> additions = new EnumMap<>(DoughAddition.class);
         Map<DoughAddition, String> said = new EnumMap<>(DoughAddition.class);
-        double heat = 0;
-        double warmed = 0;
+        Map<Double, Double> waters = new LinkedHashMap<>();
         for (RecipeLine line : lines) {
             Optional<Spread> grams = line.grams();
             if (grams.isEmpty() || line.meaning().isEmpty()) {
@@ -74,10 +77,7 @@ public record RecipeDough(
                 }
                 Optional<Double> celsius =
                         of.addition() == DoughAddition.WATER ? WaterHint.ofLine(line.text()) : Optional.empty();
-                if (celsius.isPresent()) {
-                    heat += celsius.get() * grams.get().usual();
-                    warmed += grams.get().usual();
-                }
+                celsius.ifPresent(one -> waters.merge(one, grams.get().usual(), Double::sum));
             }
         }
         if (flours.isEmpty()) {
@@ -90,7 +90,25 @@ public record RecipeDough(
                 flours,
                 additions,
                 said,
-                warmed > 0 ? Optional.of(heat / warmed) : waterSaid));
+                waters.isEmpty() ? waterSaid : Optional.of(poured(waters))));
+    }
+
+    /**
+     * How hot its water meets the flour, °C: where boiling water is poured on first and a little cold follows, the boiling one has
+     * scalded the starch before; else they meet mixed.
+     *
+     * @param waters grams by temperature
+     */
+    private static double poured(Map<Double, Double> waters) {
+        double all = waters.values().stream().mapToDouble(one -> one).sum();
+        double hottest = Collections.max(waters.keySet());
+        if (hottest >= SCALDS_C && waters.get(hottest) >= FIRST_POURED * all) {
+            return hottest;
+        }
+        return waters.entrySet().stream()
+                        .mapToDouble(one -> one.getKey() * one.getValue())
+                        .sum()
+                / all;
     }
 
     /** Lines that keep its mass from being known. */

@@ -125,6 +125,7 @@ public record RecipeLine(
                 .replaceAll("(?i)\\s+ingredients?$", "")
                 .replaceFirst("(?i)^(?:filling|stuffing|dough)\\s*\\d*\\s*[:–—-]\\s*(?=\\p{L}{3})", "")
                 .replace(":", "")
+                .replaceFirst("[^\\p{L}\\d)]+$", "")
                 .strip();
         if (bare.isEmpty() || ofAnother) {
             return otherwise;

@@ -219,6 +219,20 @@ public class RecipeReaderTest {
                 1e-6);
     }
 
+    /** Boiling water first and a little cold after it scald as boiling water does; half and half meet mixed. */
+    @Test
+    public void theWaterThatIsPouredFirstScalds() {
+        String first =
+                "30 pieces\n\nDOUGH                %\nPlain flour 300 g\nBoiling water 165 g\nCold water 30 g\n\nSteam 9 min.";
+        RecipeDough scalded = read(first).doughs().get(0);
+        assertEquals(scalded.waterC().orElseThrow(), 96, 1e-9);
+        assertEquals(scalded.name(), "Dough");
+        RecipeDough half = read(first.replace("165 g", "90 g").replace("30 g", "90 g"))
+                .doughs()
+                .get(0);
+        assertEquals(half.waterC().orElseThrow(), 54, 1e-9);
+    }
+
     @Test
     public void namesTheCautionsItForgot() {
         List<Sentence> forgot =

@@ -196,7 +196,11 @@ class CookController {
     @PostMapping("/school")
     String school(@PathVariable long id, From from, Model model) {
         return changes.change(
-                id, from, model, "as it is usually done", batch -> SpellComposing.asTheSchool(batch, from.lotOf(batch)));
+                id,
+                from,
+                model,
+                "as it is usually done",
+                batch -> SpellComposing.asTheSchool(batch, from.lotOf(batch)));
     }
 
     /**
