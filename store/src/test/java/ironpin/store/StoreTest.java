@@ -3,6 +3,7 @@ package ironpin.store;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
@@ -98,6 +99,38 @@ public class StoreTest {
         reopen();
         assertEquals(batches.load(7).batch(), kept);
         assertEquals(batches.count(Status.PLANNED), 60);
+    }
+
+    /** However many are planned, tomorrow's is the first of them, the past ones come last, and each is found by a word of its title. */
+    @Test
+    public void whatComesNextIsListedFirstAndEverythingIsFound() {
+        LocalDateTime now = LocalDateTime.of(2026, 11, 28, 12, 0);
+        for (int day = 40; day >= -5; day--) {
+            int away = day;
+            batches.create(
+                    supper().withServing(now.plusDays(away).plusHours(7)).withTitle("Evening " + away + " of many"),
+                    "new",
+                    NOW);
+        }
+        List<String> planned =
+                batches.planned(now).stream().map(BatchStore.Listed::title).toList();
+        assertEquals(planned.size(), 46);
+        assertEquals(planned.subList(0, 3), List.of("Evening 0 of many", "Evening 1 of many", "Evening 2 of many"));
+        assertEquals(planned.subList(40, 42), List.of("Evening 40 of many", "Evening -1 of many"));
+        assertEquals(batches.called("evening 33", 60).size(), 1);
+    }
+
+    /** Two screens: what the other one has done since is not taken back unseen. */
+    @Test
+    public void anUndoOfWhatWasNotSeenIsRefused() {
+        long id = batches.create(supper(), "new batch", NOW);
+        int seen = batches.change(id, "seven", one -> TableField.EATERS.write(one, Address.table(), 7), NOW)
+                .revision();
+        StoredBatch other = batches.change(id, "nine", one -> TableField.EATERS.write(one, Address.table(), 9), NOW);
+        expectThrows(MovedOn.class, () -> batches.undo(id, seen));
+        assertEquals(batches.load(id).batch().eaters(), 9);
+        assertEquals(batches.undo(id, other.revision()).batch().eaters(), 7);
+        expectThrows(MovedOn.class, () -> batches.redo(id, other.revision()));
     }
 
     @Test
