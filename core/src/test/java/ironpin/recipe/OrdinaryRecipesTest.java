@@ -36,6 +36,7 @@ public class OrdinaryRecipesTest {
             {"a cup of scallions", recipe(dough, meat + "\n¼ cup (25 g) scallions", "Boil 8 minutes.")},
             {"a pint", recipe("300 g flour\n150 ml/¼ pint water", meat, "Boil 8 minutes.")},
             {"a spoon of soy sauce", recipe(dough, meat + "\n1 tbsp (15 g) soy sauce", "Boil 8 minutes.")},
+            {"soft by the cup", recipe("2 cups flour\n3/4 cup water\n1/2 tsp salt", meat, "Steam 10 minutes.")},
             {
                 "a full purse",
                 recipe(
