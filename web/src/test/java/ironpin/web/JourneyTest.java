@@ -118,6 +118,8 @@ public class JourneyTest extends OpenKitchen {
         station("Dough");
         type("hydration-1", "52");
         assertThat(page.locator("[data-undo]")).hasAttribute("title", "Undo water 50 → 52 %");
+        // A form that has just appeared is the browser's for a moment, before the script takes it over.
+        page.waitForTimeout(800);
         page.evaluate(
                 """
                 const field = document.getElementById("hydration-1");

@@ -45,7 +45,7 @@ public class RecipeJourneyTest extends OpenKitchen {
 
     @Test
     public void aContradictoryRecipeIsToldSoWithItsFigures() {
-        page.getByText("Try it with an example").click();
+        page.getByText("Try it with this example").click();
         page.locator("button.go").click();
         assertThat(says().locator("h2")).hasText("4 contradictions");
         assertThat(says().locator(".contradictions")).containsText("40 against 30");
