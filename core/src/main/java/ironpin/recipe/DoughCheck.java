@@ -26,7 +26,7 @@ public final class DoughCheck {
     /** Points of water by which flours of one kind differ; so near to its band no recipe is wrong. */
     private static final double NEAR = 2;
 
-    /** Points outside the band from which nobody's dough is so: one that is only soft or stiff is somebody's. */
+    /** Points outside the band from which, where it is measured by the cup, nobody's dough is so: one that is only soft is somebody's. */
     private static final double MISTYPED = 8;
 
     private final ReadRecipe recipe;
@@ -123,7 +123,7 @@ public final class DoughCheck {
                     Sentence.of(outside + "; with " + best.get().cups().label() + " cups, "
                             + best.get().way() + ", it is " + one(best.get().hydration()) + " %: that reading fits."),
                     Sentence.of(range)));
-        } else if (open || off < MISTYPED || twoKinds(ordinary) && someKind) {
+        } else if (open || !range.isEmpty() && off < MISTYPED || twoKinds(ordinary) && someKind) {
             findings.add(Finding.of(
                     Saying.RECIPE_HYDRATION_OPEN, Sentence.of(figure), Sentence.of(outside + "."), Sentence.of(range)));
         } else if (usual > low - NEAR && usual < high + NEAR) {

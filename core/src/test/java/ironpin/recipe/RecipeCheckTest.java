@@ -95,9 +95,6 @@ public class RecipeCheckTest {
                 "",
                 "No water is measured in the dough: a cold-water dough takes 140 g to 164 g for this flour (est.)."
             },
-            // Soft, and somebody's dough: "however it is measured" is said of what is further off.
-            {"150 g water", "180 g water", "60.0 % effective hydration, outside 46.6 to 54.6 % for a cold-water dough."
-            },
             {"150 g water", "water", "Cannot tell how wet the dough is, because of “water”."},
             {"100 g carrot", "some carrot", "Cannot tell how much filling goes into a piece, because of “some carrot”."
             },
