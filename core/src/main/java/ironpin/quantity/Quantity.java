@@ -3,7 +3,9 @@ package ironpin.quantity;
 /**
  * A number of a dimension in a {@link Sentence}, as it is kept: in which units it is read is chosen when it is read.
  *
- * @param value in the dimension's metric unit
+ * @param dimension what kind of quantity it is
+ * @param form how it stands in the text
+ * @param value in the dimension's metric unit: g, °C, mm, ml or g/cm
  * @param decimals of it, 0 to 4
  */
 public record Quantity(Dimension dimension, Form form, double value, int decimals) implements Sentence.Part {
@@ -33,7 +35,7 @@ public record Quantity(Dimension dimension, Form form, double value, int decimal
         return mass(mass.grams(), mass.grams() < FINE_GRAMS ? 1 : 0);
     }
 
-    /** A temperature with its unit, in whole degrees. */
+    /** A temperature with its unit, in whole degrees. @param celsius °C */
     public static Sentence temperature(double celsius) {
         return one(Dimension.TEMPERATURE, Form.SHORT, celsius, 0);
     }
@@ -43,22 +45,22 @@ public record Quantity(Dimension dimension, Form form, double value, int decimal
         return one(Dimension.LENGTH, Form.SHORT, millimetres, decimals);
     }
 
-    /** A volume with its unit. */
+    /** A volume with its unit, to the millilitre. */
     public static Sentence volume(double millilitres) {
         return one(Dimension.VOLUME, Form.FULL, millilitres, 0);
     }
 
-    /** The mass of a length of rope with its unit. */
+    /** The mass of a length of rope with its unit, to a tenth. */
     public static Sentence massPerLength(double gramsPerCm) {
         return one(Dimension.MASS_PER_LENGTH, Form.FULL, gramsPerCm, 1);
     }
 
-    /** A quantity with its unit, without zeros at the end. */
+    /** A quantity with its unit, without zeros at the end. @param value in the metric unit @param decimals 0 to 4 */
     public static Sentence brief(Dimension dimension, double value, int decimals) {
         return one(dimension, Form.SHORT, value, decimals);
     }
 
-    /** The bare number of a quantity. */
+    /** The bare number of a quantity. @param value in the metric unit @param decimals 0 to 4 */
     public static Sentence number(Dimension dimension, double value, int decimals) {
         return one(dimension, Form.NUMBER, value, decimals);
     }

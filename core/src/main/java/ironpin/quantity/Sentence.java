@@ -10,12 +10,13 @@ import java.util.function.UnaryOperator;
  * {@link #render} is the only way to text.
  */
 public final class Sentence {
+    /** Nothing at all. */
     public static final Sentence EMPTY = new Sentence(List.of());
 
     /** What stands in a sentence. */
     public sealed interface Part permits Words, Quantity {}
 
-    /** Text that is the same in all units, never empty. */
+    /** Text that is the same in all units. @param text not empty within a sentence */
     public record Words(String text) implements Part {}
 
     private final List<Part> parts;
@@ -37,7 +38,7 @@ public final class Sentence {
         return parts.isEmpty() ? EMPTY : new Sentence(List.copyOf(parts));
     }
 
-    /** One after another with these words between them. */
+    /** One after another with these words between them; nothing where there is none. */
     public static Sentence join(String between, List<Sentence> sentences) {
         List<Object> words = new ArrayList<>();
         for (Sentence one : sentences) {
@@ -83,6 +84,7 @@ public final class Sentence {
         return parts;
     }
 
+    /** Whether it says nothing; one with a quantity always says something. */
     public boolean isEmpty() {
         return parts.isEmpty();
     }

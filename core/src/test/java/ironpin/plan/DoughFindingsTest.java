@@ -160,7 +160,7 @@ public class DoughFindingsTest {
     }
 
     @Test
-    public void nothingThatIsSaidKeepsAQuantityUnsaid() {
+    public void whatIsSaidHoldsNumbersAndNoMetricOnesInUsUnits() {
         RandomBatches batches = new RandomBatches(121);
         for (int i = 0; i < 200; i++) {
             BatchPlan plan = BatchPlan.of(batches.next());

@@ -14,7 +14,7 @@ import java.util.stream.Collectors;
 public final class DoughChanges {
     private DoughChanges() {}
 
-    /** Every number that differs, as in "water 50 → 66 %"; quantities in their own right. */
+    /** Every number that differs, as in "water 50 → 66 %"; a sentence each. */
     public static List<Sentence> between(Dough before, Dough after) {
         List<Sentence> changes = new ArrayList<>();
         if (!flours(before).equals(flours(after))) {

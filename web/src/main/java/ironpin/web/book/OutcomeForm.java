@@ -105,12 +105,8 @@ public record OutcomeForm(Map<String, Sentence> values, Map<String, Sentence> er
         return errors.getOrDefault(name, Sentence.EMPTY);
     }
 
-    /** What is chosen of several. */
-    public String chosen(String name) {
-        return text(name);
-    }
-
-    private String text(String name) {
+    /** As it was typed or chosen, without units. */
+    public String text(String name) {
         return value(name).render(units);
     }
 

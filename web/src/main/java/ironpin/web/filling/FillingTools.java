@@ -30,7 +30,7 @@ import java.util.OptionalDouble;
  * @param errors by name, what is allowed
  * @param units that masses, lengths and temperatures are typed in
  */
-public record FillingTools(Map<String, String> typed, Map<String, String> errors, UnitSystem units) {
+public record FillingTools(Map<String, String> typed, Map<String, Sentence> errors, UnitSystem units) {
     private static final int SOURCES = 3;
     private static final double LEAN = 8;
     private static final double BACK_FAT = 85;
@@ -40,12 +40,12 @@ public record FillingTools(Map<String, String> typed, Map<String, String> errors
     }
 
     /** What stands in a field: as typed, or a start. */
-    public String value(String name) {
-        return typed.containsKey(name) ? typed.get(name) : start(name).render(units);
+    private Sentence value(String name) {
+        return typed.containsKey(name) ? Sentence.of(typed.get(name)) : start(name);
     }
 
-    public String error(String name) {
-        return errors.getOrDefault(name, "");
+    private Sentence error(String name) {
+        return errors.getOrDefault(name, Sentence.EMPTY);
     }
 
     /** Meat, the fat wanted of it, and what it is blended of. */
@@ -71,11 +71,15 @@ public record FillingTools(Map<String, String> typed, Map<String, String> errors
     }
 
     private FormNumber percent(String key, String label) {
-        return FormNumber.plain("tool", key, label, "%", Sentence.of(value(key)), Sentence.of(error(key)));
+        return FormNumber.plain("tool", key, label, "%", value(key), error(key));
     }
 
     private FormNumber measured(String key, String label, Dimension dimension) {
-        return FormNumber.measured("tool", key, label, dimension, Sentence.of(value(key)), Sentence.of(error(key)));
+        return FormNumber.measured("tool", key, label, dimension, value(key), error(key));
+    }
+
+    private boolean blank(String name) {
+        return value(name).render(units).isBlank();
     }
 
     private static Sentence start(String name) {
@@ -102,7 +106,7 @@ public record FillingTools(Map<String, String> typed, Map<String, String> errors
             source(i).ifPresent(sources::add);
         }
         if (sources.size() < 2) {
-            errors.putIfAbsent("fat2", "Two or three sources.");
+            errors.putIfAbsent("fat2", Sentence.of("Two or three sources."));
         }
         boolean none = sources.stream()
                 .allMatch(one -> one.atHand().filter(Mass::isZero).isPresent());
@@ -128,13 +132,12 @@ public record FillingTools(Map<String, String> typed, Map<String, String> errors
     }
 
     private Optional<FatBlend.Source> source(int i) {
-        if (value("fat" + i).isBlank()) {
+        if (blank("fat" + i)) {
             return Optional.empty();
         }
         OptionalDouble fat = number("fat" + i, null, i == 1 ? LEAN : BACK_FAT, 0, 100);
-        OptionalDouble limit = value("limit" + i).isBlank()
-                ? OptionalDouble.empty()
-                : number("limit" + i, Dimension.MASS, 0, 0, 50_000);
+        OptionalDouble limit =
+                blank("limit" + i) ? OptionalDouble.empty() : number("limit" + i, Dimension.MASS, 0, 0, 50_000);
         if (fat.isEmpty()) {
             return Optional.empty();
         }
@@ -201,7 +204,7 @@ public record FillingTools(Map<String, String> typed, Map<String, String> errors
             Sentence range = kind.map(
                             one -> Sentence.of(Quantity.number(one, low, 0), " and ", Quantity.brief(one, high, 0)))
                     .orElseGet(() -> Sentence.of(Say.plain(low, 1) + " and " + Say.plain(high, 1) + " %"));
-            errors.put(name, Sentence.of("Between ", range, ".").render(units));
+            errors.put(name, Sentence.of("Between ", range, "."));
             return OptionalDouble.empty();
         }
         return OptionalDouble.of(value.get().metric());

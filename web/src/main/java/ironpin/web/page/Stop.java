@@ -59,7 +59,7 @@ public record Stop(Station station, Sentence figure, Finding.Level level) {
                                         .toList()),
                         " ",
                         Quantity.unit(Dimension.LENGTH));
-            case FOLD -> Sentence.of(worstRoom(plan));
+            case FOLD -> worstRoom(plan);
             case COOK ->
                 Sentence.of(Count.of(
                         plan.lots().stream()

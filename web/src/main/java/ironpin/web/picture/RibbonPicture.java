@@ -313,7 +313,7 @@ public final class RibbonPicture {
         if (wide && lane.whole()) {
             // Below the strand, before the filling begins.
             double below = top + Math.max(thick, thick / 2 + 9) + 11;
-            strands.text(Sentence.of(text), at.dough + 0.3, below, "start", "quiet-small halo");
+            strands.text(text, at.dough + 0.3, below, "start", "quiet-small halo");
         }
     }
 

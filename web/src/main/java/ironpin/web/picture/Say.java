@@ -63,14 +63,9 @@ public final class Say {
         return Quantity.volume(millilitres);
     }
 
-    /** The unit of "mass", "length" or "temperature"; nothing for anything else. */
-    public static Sentence unit(String dimension) {
-        return switch (dimension) {
-            case "mass" -> Quantity.unit(Dimension.MASS);
-            case "temperature" -> Quantity.unit(Dimension.TEMPERATURE);
-            case "length" -> Quantity.unit(Dimension.LENGTH);
-            default -> Sentence.EMPTY;
-        };
+    /** The unit of a dimension, for templates. */
+    public static Sentence unit(Dimension dimension) {
+        return Quantity.unit(dimension);
     }
 
     /** Rounded to so many decimals, without a tail of zeros, as a field takes it. */

@@ -247,6 +247,6 @@ public final class SheetScreen {
     }
 
     private static Line line(Sentence name, Mass mass) {
-        return new Line(Sentence.of(name), Quantity.weighed(mass));
+        return new Line(name, Quantity.weighed(mass));
     }
 }
