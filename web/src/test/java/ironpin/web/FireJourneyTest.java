@@ -260,7 +260,7 @@ public class FireJourneyTest extends OpenKitchen {
             assertThat(page.locator("#form-test [name=minutes]")).hasValue("soon");
             page.fill("#form-test [name=minutes]", "3");
             page.locator("#form-test .go").click();
-            assertThat(page.locator("tbody").first()).containsText("one boil-off");
+            assertThat(page.locator("tbody").first()).containsText("1 boil-off");
             // 100 g from 15 °C: (2257 + 4.18·85)·100/180 = 1,451 W.
             assertEquals(stoves.load().burners().get(0).watts(), 1_451, 1);
             page.navigate("/batches/" + id + "/cook");
