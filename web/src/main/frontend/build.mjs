@@ -47,7 +47,7 @@ cpSync(join(noto, "noto-sans-kr/400Regular/NotoSansKR_400Regular.ttf"), join(pap
 
 // A class that is written by hand and that no page, picture or script names is somebody's forgotten layout: the build stops.
 function demandUsedClasses() {
-  const css = readFileSync(join(here, "app.css"), "utf8").replace(/\/\*[\s\S]*?\*\//g, "");
+  const css = ["app.css", "pictures.css"].map((file) => readFileSync(join(here, file), "utf8")).join("\n").replace(/\/\*[\s\S]*?\*\//g, "");
   const classes = new Set([...css.matchAll(/([^{};]+)\{/g)].flatMap(([, head]) => [...head.matchAll(/\.([a-zA-Z][\w-]*)/g)].map((one) => one[1])));
   const sources = [join(here, "js"), join(here, "../java"), join(here, "../resources/templates")].flatMap(files);
   const text = sources.map((file) => readFileSync(file, "utf8")).join("\n");
@@ -55,7 +55,7 @@ function demandUsedClasses() {
   // Some are put together of a stem and a number or a word, as in "shade-" + 3.
   const unused = [...classes].filter((one) => !words.has(one) && !words.has(one.replace(/[^-]*$/, "")));
   if (unused.length > 0) {
-    throw new Error(`app.css styles what nothing uses: ${unused.join(", ")}`);
+    throw new Error(`a style sheet styles what nothing uses: ${unused.join(", ")}`);
   }
 }
 

@@ -29,7 +29,7 @@ function show() {
   }
   const left = end - Date.now();
   said.textContent = left > 0 ? `They lie open: ${clockText(left)} left.` : `Cover them: they skin over (${clockText(left)}).`;
-  said.classList.toggle("stop-text", left <= 0);
+  said.toggleAttribute("data-over", left <= 0);
   if (left <= 0 && rang !== end) {
     rang = end;
     beep();
@@ -44,7 +44,7 @@ document.addEventListener("click", (event) => {
       localStorage.removeItem(key);
       const said = document.querySelector("[data-cover-said]");
       said.textContent = "Covered: they keep for half an hour and more.";
-      said.classList.remove("stop-text");
+      said.removeAttribute("data-over");
     } else {
       localStorage.setItem(key, String(Date.now() + 1000 * Number(button.dataset.cover)));
     }

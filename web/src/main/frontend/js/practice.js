@@ -44,7 +44,7 @@ function rim(count, closed, now) {
   for (let i = 0; i < count; i++) {
     const angle = 2 * Math.PI * i / count - Math.PI / 2;
     const place = (r) => `${(150 + r * Math.cos(angle)).toFixed(1)} ${(150 + r * Math.sin(angle)).toFixed(1)}`;
-    const kind = i < closed ? "beat-closed" : i === now ? "beat-now" : "beat-open";
+    const kind = i < closed ? "stroke-ink stroke-3" : i === now ? "stroke-stop stroke-8" : "stroke-quiet stroke-2";
     parts.push(`<path d="M${place(i < closed ? 40 : 96)} L${place(132)}" class="${kind}"/>`);
   }
   svg.innerHTML = parts.join("");

@@ -25,7 +25,7 @@ function failed(event) {
   saved(form);
   form.classList.add("unsaved");
   const note = document.createElement("span");
-  note.className = "field-error unsaved-note";
+  note.className = "field-error unsaved-note block";
   note.setAttribute("role", "alert");
   note.textContent = "Not saved. ";
   const button = document.createElement("button");

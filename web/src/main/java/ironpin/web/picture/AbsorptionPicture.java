@@ -17,15 +17,26 @@ public final class AbsorptionPicture {
         double low = known.likely().low().percent();
         double high = known.likely().high().percent();
         Svg svg = Svg.picture(
-                "absorption-picture",
+                "absorption-picture block w-115 max-w-full",
                 WIDTH,
                 30,
                 Sentence.of(flour.name() + ": " + Say.plain(known.offset().percent(), 1) + " points, likely between "
                         + Say.plain(low, 1) + " and " + Say.plain(high, 1) + "."));
         svg.add("path", "d", "M6 15 H184", "class", "line-ink");
         svg.add("path", "d", "M95 9 V21", "class", "line-ink");
-        svg.add("rect", "x", x(low), "y", 10, "width", Math.max(1, x(high) - x(low)), "height", 10, "class", "band");
-        svg.add("circle", "cx", x(known.offset().percent()), "cy", 15, "r", 5, "class", "pin-head");
+        svg.add(
+                "rect",
+                "x",
+                x(low),
+                "y",
+                10,
+                "width",
+                Math.max(1, x(high) - x(low)),
+                "height",
+                10,
+                "class",
+                "fill-dough-warm");
+        svg.add("circle", "cx", x(known.offset().percent()), "cy", 15, "r", 5, "class", "fill-ink");
         return svg.done();
     }
 

@@ -19,7 +19,7 @@ public final class AmountPicture {
         double reach = Math.max(usual * 0.25, Math.max(usual - low, high - usual)) * 1.15;
         double perGram = (RIGHT - LEFT) / (2 * reach);
         Svg svg = Svg.picture(
-                "amount-picture",
+                "amount-picture block w-137.5",
                 WIDTH,
                 26,
                 Sentence.of("Between ", Say.plainRange(reading.range()), ", taken as ", Say.fineGrams(usual), "."));
@@ -27,8 +27,8 @@ public final class AmountPicture {
         double from = middle - (usual - low) * perGram;
         double to = middle + (high - usual) * perGram;
         svg.add("path", "d", "M" + LEFT + " 18 H" + RIGHT, "class", "line-ink");
-        svg.add("rect", "x", from, "y", 8, "width", Math.max(1, to - from), "height", 10, "class", "band");
-        svg.add("path", "d", "M" + middle + " 4 V22", "class", "pin");
+        svg.add("rect", "x", from, "y", 8, "width", Math.max(1, to - from), "height", 10, "class", "fill-dough-warm");
+        svg.add("path", "d", "M" + middle + " 4 V22", "class", "stroke-ink stroke-3");
         return svg.done();
     }
 }

@@ -95,7 +95,7 @@ public final class ClockPicture {
         List<Lane> lanes = lanes();
         double height = TOP + lanes.size() * LANE + 22;
         Svg svg = Svg.picture(
-                "clock-picture",
+                "clock-picture max-md:min-w-340",
                 WIDTH,
                 height,
                 Sentence.of("From " + Say.clock(table.latestStart()) + " to " + Say.clock(until)
@@ -105,12 +105,22 @@ public final class ClockPicture {
             lane(svg, lanes.get(i), TOP + i * LANE);
         }
         double served = x(day.serving());
-        svg.add("path", "d", "M" + Svg.number(served) + " 16 V" + Svg.number(height - 20), "class", "line-served");
+        svg.add(
+                "path",
+                "d",
+                "M" + Svg.number(served) + " 16 V" + Svg.number(height - 20),
+                "class",
+                "stroke-ink stroke-[1.2] [stroke-dasharray:3_3]");
         svg.text("table", "x", Math.min(served, WIDTH - 18), "y", 12, "text-anchor", "middle", "class", "measure");
         if (now.isAfter(from) && now.isBefore(until)) {
             double x = x(now);
-            svg.add("path", "d", "M" + Svg.number(x) + " 16 V" + Svg.number(height - 20), "class", "line-now");
-            svg.text("now", "x", x, "y", 12, "text-anchor", "middle", "class", "stop-text");
+            svg.add(
+                    "path",
+                    "d",
+                    "M" + Svg.number(x) + " 16 V" + Svg.number(height - 20),
+                    "class",
+                    "stroke-stop stroke-2");
+            svg.text("now", "x", x, "y", 12, "text-anchor", "middle", "class", "fill-stop font-semibold");
         }
         return svg.done();
     }
@@ -132,9 +142,9 @@ public final class ClockPicture {
         List<List<Bar>> alone = new ArrayList<>();
         for (Timetable.Slot slot : table.slots()) {
             slot.task().means().forEach(means -> vessels.computeIfAbsent(means, key -> new ArrayList<>())
-                    .add(bar(slot, slot.task().spells().isEmpty() ? "heat" : round(slot), "slot-cook")));
+                    .add(bar(slot, slot.task().spells().isEmpty() ? "heat" : round(slot), "fill-water")));
             if (slot.task().waits()) {
-                Bar bar = bar(slot, slot.task().of() instanceof TaskKey.OfDough ? "rest" : "set", "slot-rest");
+                Bar bar = bar(slot, slot.task().of() instanceof TaskKey.OfDough ? "rest" : "set", "fill-flour-strand");
                 row(alone, bar).add(bar);
             }
         }
@@ -168,7 +178,7 @@ public final class ClockPicture {
         ZonedDateTime end = wait.toEnd() ? then.end() : then.start();
         String where = wait.kind() == Gap.Kind.PLATES_COOL ? "kept warm" : "in the fridge";
         return new Bar(
-                start, end, word, "slot-away", word + " " + where + " until " + Say.clock(end), Optional.empty());
+                start, end, word, "fill-water/60", word + " " + where + " until " + Say.clock(end), Optional.empty());
     }
 
     private static List<Bar> row(List<List<Bar>> rows, Bar bar) {
@@ -190,7 +200,7 @@ public final class ClockPicture {
                         start,
                         start.plus(touch.time()),
                         round(slot),
-                        "slot-cook",
+                        "fill-water",
                         Say.clock(start) + " " + slot.task().title(),
                         Optional.of(slot)));
             }
@@ -207,14 +217,14 @@ public final class ClockPicture {
 
     private static Map<String, String> legend() {
         Map<String, String> legend = new LinkedHashMap<>();
-        legend.put("slot-dough", "dough");
-        legend.put("slot-filling", "filling");
-        legend.put("slot-shape", "cut, roll, fold");
-        legend.put("slot-cook", "at the fire");
-        legend.put("slot-table", "dips and plates");
-        legend.put("slot-rest", "by itself");
-        legend.put("slot-away", "in the fridge or kept warm");
-        legend.put("key-tight", "no minute to spare");
+        legend.put("fill-dough-warm", "dough");
+        legend.put("fill-meat/55 dark:fill-meat/80", "filling");
+        legend.put("fill-dough-brown", "cut, roll, fold");
+        legend.put("fill-water", "at the fire");
+        legend.put("fill-hair", "dips and plates");
+        legend.put("fill-flour-strand", "by itself");
+        legend.put("fill-water/60", "in the fridge or kept warm");
+        legend.put("fill-none stroke-ink stroke-[1.6]", "no minute to spare");
         return Collections.unmodifiableMap(legend);
     }
 
@@ -256,17 +266,19 @@ public final class ClockPicture {
         bar.task.ifPresent(slot -> group.addAll(List.of("data-task", slot.task().key())));
         svg.open("g", group.toArray()).title(bar.title);
         String state = bar.task
-                .map(slot -> (slot.critical() ? " tight" : "")
-                        + (held.contains(slot.task().key()) ? " put" : "")
-                        + (done.contains(slot.task().key()) ? " over" : ""))
+                .map(slot -> (slot.critical() ? " stroke-ink stroke-[1.6]" : "")
+                        + (held.contains(slot.task().key())
+                                ? " put stroke-ink stroke-[1.6] [stroke-dasharray:4_2]"
+                                : "")
+                        + (done.contains(slot.task().key()) ? " opacity-45" : ""))
                 .orElse("");
         svg.add("rect", "x", x, "y", top + 3, "width", width, "height", LANE - 5, "rx", 3, "class", bar.tone + state);
         String word = done.contains(bar.task.map(slot -> slot.task().key()).orElse("")) ? "✓ " + bar.word : bar.word;
         if (width > word.length() * LETTER + 6) {
-            svg.text(word, "x", x + 4, "y", top + 14.5, "class", "on-slot");
+            svg.text(word, "x", x + 4, "y", top + 14.5, "class", "text-[12px] fill-on-tone dark:fill-ink");
         }
         if (state.contains("put")) {
-            svg.add("circle", "cx", x + 5, "cy", top + 3, "r", 3.5, "class", "pin-dot");
+            svg.add("circle", "cx", x + 5, "cy", top + 3, "r", 3.5, "class", "fill-stop");
         }
         svg.close("g");
     }
@@ -276,7 +288,7 @@ public final class ClockPicture {
         int step = minutes > 480 ? 60 : 30;
         for (int minute = 0; minute <= minutes; minute += step) {
             double x = LEFT + minute * perMinute;
-            svg.add("path", "d", "M" + Svg.number(x) + " 20 V" + Svg.number(height - 20), "class", "line-hair");
+            svg.add("path", "d", "M" + Svg.number(x) + " 20 V" + Svg.number(height - 20), "class", "stroke-hair");
             svg.text(
                     Say.clock(from.plusMinutes(minute)),
                     "x",
@@ -286,7 +298,7 @@ public final class ClockPicture {
                     "text-anchor",
                     minute == 0 ? "start" : "middle",
                     "class",
-                    "tick");
+                    "scale-tick");
         }
     }
 
@@ -301,11 +313,11 @@ public final class ClockPicture {
 
     private static String tone(Task task) {
         return switch (task.station()) {
-            case DOUGH -> "slot-dough";
-            case FILLING -> "slot-filling";
-            case PORTION, ROLL, FOLD -> "slot-shape";
-            case COOK -> "slot-cook";
-            case TABLE, CLOCK, BOOK -> "slot-table";
+            case DOUGH -> "fill-dough-warm";
+            case FILLING -> "fill-meat/55 dark:fill-meat/80";
+            case PORTION, ROLL, FOLD -> "fill-dough-brown";
+            case COOK -> "fill-water";
+            case TABLE, CLOCK, BOOK -> "fill-hair";
         };
     }
 

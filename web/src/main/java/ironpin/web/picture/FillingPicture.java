@@ -16,7 +16,21 @@ import java.util.stream.IntStream;
 /** The filling as one bar of its lines, over a bar of where it goes and one of what it is made of. */
 public final class FillingPicture {
     private static final double WIDTH = 680;
-    private static final int SHADES = 8;
+    /** Neighbours differ in depth, so that a line is seen between two ingredients of one colour. */
+    private static final List<String> SHADES = List.of(
+            "opacity-100",
+            "opacity-72",
+            "opacity-56",
+            "opacity-86",
+            "opacity-62",
+            "opacity-78",
+            "opacity-50",
+            "opacity-68");
+
+    /** Words on a pale shade are dark. */
+    private static final List<String> ON_SHADE = List.of(
+            "fill-on-deep", "fill-ink", "fill-ink", "fill-on-deep", "fill-ink", "fill-on-deep", "fill-ink", "fill-ink");
+
     private static final int SALT_MAGNIFIED = 10;
 
     private FillingPicture() {}
@@ -32,7 +46,7 @@ public final class FillingPicture {
                 .toList();
         Sentence said = Sentence.of(Say.grams(share.made().grams()), " of filling: ", Sentence.join(", ", parts), ".");
         Optional<FillingFormula.Raw> raw = lot.filling().formula().beforeSqueezing();
-        Svg svg = Svg.picture("filling-picture", WIDTH, raw.isPresent() ? 268 : 226, said);
+        Svg svg = Svg.picture("filling-picture max-md:min-w-340", WIDTH, raw.isPresent() ? 268 : 226, said);
         svg.open("g", "class", Tones.of(lot.filling().kind()) + " shades");
         double x = 0;
         for (int i = 0; i < lines.size(); i++) {
@@ -48,7 +62,7 @@ public final class FillingPicture {
                     "height",
                     62,
                     "class",
-                    "shade-" + i % SHADES);
+                    SHADES.get(i % SHADES.size()));
             if (width > 70) {
                 svg.text(
                         Say.shortened(lines.get(i).ingredient(), (int) (width / 7.4)),
@@ -57,7 +71,7 @@ public final class FillingPicture {
                         "y",
                         26,
                         "class",
-                        "on-tone shade-text-" + i % SHADES);
+                        "text-[13.5px] " + ON_SHADE.get(i % SHADES.size()));
                 svg.text(
                         Quantity.weighed(masses.get(i)),
                         "x",
@@ -65,7 +79,7 @@ public final class FillingPicture {
                         "y",
                         46,
                         "class",
-                        "on-tone-strong shade-text-" + i % SHADES);
+                        "text-[17px] font-display font-bold " + ON_SHADE.get(i % SHADES.size()));
             }
             x += width;
         }
@@ -81,15 +95,15 @@ public final class FillingPicture {
         double x = 0;
         x = part(
                 svg, x, share.inPieces().grams() / total, Tones.of(lot.filling().kind()));
-        x = part(svg, x, share.patty().grams() / total, "part-patty");
-        x = part(svg, x, share.lost().grams() / total, "part-lost");
-        part(svg, x, share.left().grams() / total, "left-over");
+        x = part(svg, x, share.patty().grams() / total, "fill-look");
+        x = part(svg, x, share.lost().grams() / total, "fill-hair");
+        part(svg, x, share.left().grams() / total, "fill-stop");
         Sentence text = Sentence.of(
                 Say.grams(share.inPieces().grams()),
                 " in pieces",
                 share.patty().isZero() ? "" : Sentence.of(" · ", Quantity.weighed(share.patty()), " test patty"),
                 share.lost().isZero() ? "" : Sentence.of(" · ", Quantity.weighed(share.lost()), " stays in the bowl"));
-        svg.text(text, "x", 0, "y", 120, "class", "quiet-text");
+        svg.text(text, "x", 0, "y", 120, "class", "fill-quiet");
         if (share.left().grams() >= 0.5) {
             svg.text(
                     Sentence.of(Say.grams(share.left().grams()), " over"),
@@ -100,7 +114,7 @@ public final class FillingPicture {
                     "text-anchor",
                     "end",
                     "class",
-                    "left-over-text");
+                    "left-over-text fill-stop font-bold " + Tones.OFF_GROUND);
         }
     }
 
@@ -191,12 +205,12 @@ public final class FillingPicture {
     private static String tone(Composition.Part part, LotPlan lot) {
         return switch (part) {
             case LEAN -> Tones.of(lot.filling().kind());
-            case FAT -> "flour";
-            case WATER -> "water";
+            case FAT -> "fill-flour-strand";
+            case WATER -> "fill-water";
             case VEGETABLE -> "fill-green";
             case STARCH -> "dough-warm";
-            case SALT -> "work";
-            case OTHER -> "part-lost";
+            case SALT -> "fill-ink";
+            case OTHER -> "fill-hair";
         };
     }
 

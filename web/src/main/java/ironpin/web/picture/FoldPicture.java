@@ -60,9 +60,19 @@ public final class FoldPicture {
         }
         // The wet rim of a bought wrapper.
         if (square) {
-            svg.add("path", "d", "M26 26 H194 V194", "class", "wet");
+            svg.add(
+                    "path",
+                    "d",
+                    "M26 26 H194 V194",
+                    "class",
+                    "fill-none stroke-water stroke-7 opacity-90 [stroke-linecap:round]");
         } else if (lot.lot().bought().isPresent()) {
-            svg.add("path", "d", "M20 110 A90 90 0 0 1 200 110", "class", "wet");
+            svg.add(
+                    "path",
+                    "d",
+                    "M20 110 A90 90 0 0 1 200 110",
+                    "class",
+                    "fill-none stroke-water stroke-7 opacity-90 [stroke-linecap:round]");
         }
     }
 
@@ -81,7 +91,7 @@ public final class FoldPicture {
                     "M" + Svg.number(110 + 84 * x) + " " + Svg.number(110 + 84 * y) + " L" + Svg.number(110 + 96 * x)
                             + " " + Svg.number(110 + 96 * y),
                     "class",
-                    "pleat-mark");
+                    "fill-none stroke-ink stroke-[1.6]");
         }
     }
 
@@ -101,7 +111,7 @@ public final class FoldPicture {
                         "height",
                         26,
                         "class",
-                        "band")
+                        "fill-dough-warm")
                 .add("rect", "x", left, "y", 68, "width", filling * perGram, "height", 14, "class", tone);
         mark(
                 svg,

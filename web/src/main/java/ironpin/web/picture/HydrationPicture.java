@@ -100,16 +100,25 @@ public final class HydrationPicture {
     private Svg body(String range, boolean inside) {
         Svg out = new Svg();
         Band<Percentage> band = target.band();
-        wedge(out, "wedge", LEFT, RIGHT);
+        wedge(out, "fill-flour-strand", LEFT, RIGHT);
         double a = scale.x(band.low().percent());
         double b = scale.x(band.high().percent());
-        wedge(out, "band", a, b);
+        wedge(out, "fill-dough-warm", a, b);
         ticks(out);
         shifts(out);
         brought(out);
         scald(out);
         pin(out, scale.x(now), inside);
-        out.text(range + " suits it", "x", (a + b) / 2, "y", BASE - 8, "text-anchor", "middle", "class", "band-text");
+        out.text(
+                range + " suits it",
+                "x",
+                (a + b) / 2,
+                "y",
+                BASE - 8,
+                "text-anchor",
+                "middle",
+                "class",
+                "text-[13px] fill-on-tone [paint-order:stroke] stroke-dough-warm stroke-6 max-md:text-[24px]");
         return out;
     }
 
@@ -132,7 +141,7 @@ public final class HydrationPicture {
         for (double percent = scale.low(); percent <= scale.high(); percent += step) {
             double x = scale.x(percent);
             out.add("path", "d", "M" + Svg.number(x) + " " + BASE + " v8", "class", "line-ink");
-            out.text(Say.plain(percent, 0), "x", x, "y", BASE + 24, "text-anchor", "middle", "class", "tick");
+            out.text(Say.plain(percent, 0), "x", x, "y", BASE + 24, "text-anchor", "middle", "class", "scale-tick");
         }
     }
 
@@ -169,7 +178,7 @@ public final class HydrationPicture {
                 "M" + Svg.number(from) + " " + row + " H" + Svg.number(to) + " m" + back + " -4 l" + forth + " 4 l"
                         + back + " 4",
                 "class",
-                "line-good");
+                "fill-none stroke-good stroke-2");
         note(out, Math.max(from, to) + 10, signed(points) + " " + why);
     }
 
@@ -199,7 +208,7 @@ public final class HydrationPicture {
                         "class",
                         line.addition() == DoughAddition.EGG || line.addition() == DoughAddition.YOLK
                                 ? "fill-poultry"
-                                : "water");
+                                : "fill-water");
                 said.append(" + ")
                         .append(line.addition().label().toLowerCase(Locale.ROOT))
                         .append(' ')
@@ -244,8 +253,8 @@ public final class HydrationPicture {
     }
 
     private void pin(Svg out, double x, boolean inside) {
-        out.add("path", "d", "M" + Svg.number(x) + " 44 V156", "class", "pin")
-                .add("circle", "cx", x, "cy", 36, "r", 11, "class", "pin-head")
+        out.add("path", "d", "M" + Svg.number(x) + " 44 V156", "class", "stroke-ink stroke-3")
+                .add("circle", "cx", x, "cy", 36, "r", 11, "class", "fill-ink")
                 .add("circle", "cx", x, "cy", 36, "r", 26, "class", "pin-handle");
         boolean left = x > WIDTH * 0.6;
         out.text(
@@ -267,6 +276,6 @@ public final class HydrationPicture {
                 "text-anchor",
                 left ? "end" : "start",
                 "class",
-                inside ? "good-text" : "stop-text");
+                inside ? "fill-good font-semibold" : "fill-stop font-semibold");
     }
 }

@@ -25,7 +25,7 @@ public final class KneadPicture {
                 .append(step.cue().map(cue -> " until it " + until(cue)).orElse(""))
                 .append("; "));
         boolean cues = steps.stream().anyMatch(step -> step.cue().isPresent());
-        Svg svg = Svg.picture("knead-picture", WIDTH, cues ? 132 : 62, Sentence.of(said.toString()));
+        Svg svg = Svg.picture("knead-picture max-md:min-w-300", WIDTH, cues ? 132 : 62, Sentence.of(said.toString()));
         double all = steps.stream().mapToDouble(step -> weight(step.time())).sum();
         double free = WIDTH - steps.size() * (LEAST + GAP);
         double x = 0;
@@ -52,9 +52,9 @@ public final class KneadPicture {
 
     private static String tone(RestPlan.Kind kind) {
         return switch (kind) {
-            case KNEAD, FOLD -> "work";
+            case KNEAD, FOLD -> "fill-ink";
             case REST, WARM_UP -> "dough-warm";
-            case FRIDGE -> "water";
+            case FRIDGE -> "fill-water";
         };
     }
 
@@ -75,12 +75,12 @@ public final class KneadPicture {
                         "d",
                         "M-26 24 Q-26 6 -9 6 Q0 22 9 6 Q26 6 26 24 Q22 40 0 40 Q-22 40 -26 24 Z");
                 svg.add("path", "d", "M-4 -4 V10 Q0 16 4 10 V-4", "class", "line-ink");
-                svg.add("path", "d", "M16 2 q4 -6 8 0 m-2 -3 l2 3 l-4 1", "class", "line-good");
+                svg.add("path", "d", "M16 2 q4 -6 8 0 m-2 -3 l2 3 l-4 1", "class", "fill-none stroke-good stroke-2");
             }
             case ROLLS_OUT -> {
                 svg.add("ellipse", "cx", 0, "cy", 26, "rx", 27, "ry", 12, "class", "dough-warm");
-                svg.add("ellipse", "cx", 0, "cy", 26, "rx", 29, "ry", 14, "class", "ghost");
-                svg.add("path", "d", "M-24 12 L20 2 M-29 13 l-3 1 M25 1 l3 -1", "class", "pin");
+                svg.add("ellipse", "cx", 0, "cy", 26, "rx", 29, "ry", 14, "class", Tones.GHOST);
+                svg.add("path", "d", "M-24 12 L20 2 M-29 13 l-3 1 M25 1 l3 -1", "class", "stroke-ink stroke-3");
             }
         }
         svg.close("g");

@@ -48,22 +48,22 @@ public final class PackPicture {
                 "y",
                 50,
                 "class",
-                packs.over() == 0 ? "good-text" : "quiet-small");
+                packs.over() == 0 ? "fill-good font-semibold" : "quiet-small");
         return svg.done();
     }
 
     /** A stack from the side: the used part full, the rest in outline, the shape on top. */
     private static void pack(Svg svg, double x, double used, BoughtWrapper.Shape shape) {
         double height = 64 * used;
-        svg.add("rect", "x", x, "y", 104, "width", 62, "height", 64, "class", "ghost");
-        svg.add("rect", "x", x, "y", 168 - height, "width", 62, "height", height, "class", "flour");
+        svg.add("rect", "x", x, "y", 104, "width", 62, "height", 64, "class", Tones.GHOST);
+        svg.add("rect", "x", x, "y", 168 - height, "width", 62, "height", height, "class", "fill-flour-strand");
         for (double y = 168 - height + 8; y < 168; y += 8) {
             svg.add("path", "d", "M" + Svg.number(x) + " " + Svg.number(y) + " h62", "class", "pleat");
         }
         if (shape == BoughtWrapper.Shape.ROUND) {
-            svg.add("ellipse", "cx", x + 31, "cy", 84, "rx", 31, "ry", 9, "class", "flour");
+            svg.add("ellipse", "cx", x + 31, "cy", 84, "rx", 31, "ry", 9, "class", "fill-flour-strand");
         } else {
-            svg.add("path", "d", "M" + Svg.number(x) + " 84 l31 -10 l31 10 l-31 10 Z", "class", "flour");
+            svg.add("path", "d", "M" + Svg.number(x) + " 84 l31 -10 l31 10 l-31 10 Z", "class", "fill-flour-strand");
         }
     }
 }

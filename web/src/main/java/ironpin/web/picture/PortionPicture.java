@@ -127,7 +127,7 @@ final class PortionPicture {
         String tone = Tones.of(lot.dough().family());
         double wide = across.millimetres() * scale;
         double high = down.millimetres() * scale;
-        svg.add("rect", "x", LEFT, "y", 8, "width", wide, "height", high, "class", tone + " faint");
+        svg.add("rect", "x", LEFT, "y", 8, "width", wide, "height", high, "class", tone + " opacity-35");
         double size = cutter.millimetres() * scale;
         List<double[]> places = SheetCut.places(board, height, cutter, squares);
         for (double[] place : places.subList(0, Math.min(shown, places.size()))) {
@@ -145,9 +145,9 @@ final class PortionPicture {
                         "height",
                         size,
                         "class",
-                        tone + " cut-out");
+                        tone + " stroke-ink stroke-1");
             } else {
-                svg.add("circle", "cx", x, "cy", y, "r", size / 2, "class", tone + " cut-out");
+                svg.add("circle", "cx", x, "cy", y, "r", size / 2, "class", tone + " stroke-ink stroke-1");
             }
         }
         svg.text(
@@ -192,7 +192,12 @@ final class PortionPicture {
         String tone = Tones.of(lot.dough().family());
         svg.add("rect", "x", LEFT, "y", 20, "width", longest * slice * scale, "height", 44, "rx", 8, "class", tone);
         for (int i = 1; i < longest; i++) {
-            svg.add("path", "d", "M" + Svg.number(LEFT + i * slice * scale) + " 14 V70", "class", "cut");
+            svg.add(
+                    "path",
+                    "d",
+                    "M" + Svg.number(LEFT + i * slice * scale) + " 14 V70",
+                    "class",
+                    "fill-none stroke-ink stroke-[1.6]");
         }
         svg.text(
                 Sentence.of(

@@ -37,7 +37,7 @@ public final class RecipePicture {
         double span = high - low;
         double height = fits.isEmpty() ? 84 : FIRST_ROW + ROW * fits.size();
         Svg svg = Svg.picture(
-                "recipe-picture",
+                "recipe-picture w-full",
                 WIDTH,
                 height,
                 Sentence.of("Effective hydration " + Say.plain(now.usual(), 1) + " %, the band is "
@@ -54,7 +54,7 @@ public final class RecipePicture {
                 "height",
                 26,
                 "class",
-                "band");
+                "fill-dough-warm");
         middle(svg, Say.plain(bandLow, 1), x(bandLow, left, span), BAR + 30, "small");
         middle(svg, Say.plain(bandHigh, 1) + " %", x(bandHigh, left, span), BAR + 30, "small");
         svg.add(
@@ -62,13 +62,22 @@ public final class RecipePicture {
                 "d",
                 "M" + Svg.number(x(now.low(), left, span)) + " " + BAR + " H" + Svg.number(x(now.high(), left, span)),
                 "class",
-                "open-range");
-        svg.add("circle", "cx", x(now.usual(), left, span), "cy", BAR, "r", 7, "class", "pin-head");
+                "fill-none stroke-ink stroke-4 [stroke-linecap:round]");
+        svg.add("circle", "cx", x(now.usual(), left, span), "cy", BAR, "r", 7, "class", "fill-ink");
         middle(svg, Say.plain(now.usual(), 1) + " %", x(now.usual(), left, span), BAR - 20, "figure");
         double y = FIRST_ROW;
         for (CupFit fit : fits) {
             double at = x(fit.hydration(), left, span);
-            svg.add("circle", "cx", at, "cy", y - 4, "r", 4, "class", fit.fits() ? "fits" : "misses");
+            svg.add(
+                    "circle",
+                    "cx",
+                    at,
+                    "cy",
+                    y - 4,
+                    "r",
+                    4,
+                    "class",
+                    fit.fits() ? "fill-good" : "fill-none stroke-quiet stroke-[1.5]");
             boolean right = at < WIDTH * 0.5;
             svg.text(
                     fit.way() + ", " + fit.cups().label() + ": " + Say.plain(fit.hydration(), 1) + " %"

@@ -17,6 +17,12 @@ import java.util.Map;
  * size; down, they are pixels.
  */
 public final class RibbonPicture {
+    /** An ellipsis before it is a second line; on a tablet it reaches into the margin first. */
+    private static final String NAME =
+            "lane-name block w-fit max-w-full ml-auto px-1.5 bg-flour text-[0.82rem] leading-[18px] text-right truncate no-underline"
+                    + " in-[.ribbon-wide]:max-lg:absolute in-[.ribbon-wide]:max-lg:right-0 in-[.ribbon-wide]:max-lg:max-w-64"
+                    + " in-[.ribbon-wide]:max-lg:text-[0.74rem]";
+
     private static final double HEAD = 24;
     private static final double FOOT = 22;
     private static final int MOST_BEADS = 22;
@@ -100,7 +106,8 @@ public final class RibbonPicture {
 
     /** All lanes. @param notes what is known besides the plan */
     public static Sentence wide(BatchPlan plan, int lotNo, RibbonNotes notes) {
-        return new RibbonPicture(plan, true, lotNo, notes).draw("ribbon-wide");
+        return new RibbonPicture(plan, true, lotNo, notes)
+                .draw("ribbon-wide max-md:hidden max-lg:[&_text]:text-[12px]");
     }
 
     /** Only the lot in hand, for a phone. */
@@ -110,7 +117,8 @@ public final class RibbonPicture {
 
     /** Only the lot in hand. @param notes what is known besides the plan */
     public static Sentence narrow(BatchPlan plan, int lotNo, RibbonNotes notes) {
-        return new RibbonPicture(plan, false, lotNo, notes).draw("ribbon-narrow");
+        return new RibbonPicture(plan, false, lotNo, notes)
+                .draw("ribbon-narrow hidden max-md:block in-[.always]:block");
     }
 
     private Sentence draw(String cssClass) {
@@ -167,7 +175,7 @@ public final class RibbonPicture {
             shapes(lane, dough, filling);
         } else {
             double t = doughThick + fillingThick;
-            String come = lane.work().shaped() < 1 ? " to-come" : "";
+            String come = lane.work().shaped() < 1 ? " opacity-32" : "";
             strands.strand(
                     at.fold + 0.5,
                     at.cook - 0.5,
@@ -197,8 +205,20 @@ public final class RibbonPicture {
     private void name(RibbonLane lane) {
         String name = lane.lot().lot().name();
         double high = 18;
-        svg.open("foreignObject", "x", "0", "y", lane.middle() - high / 2, "width", "9.5%", "height", high);
-        String cssClass = lane.whole() && lanes.size() > 1 ? "lane-name lane-current" : "lane-name";
+        svg.open(
+                "foreignObject",
+                "x",
+                "0",
+                "y",
+                lane.middle() - high / 2,
+                "width",
+                "9.5%",
+                "height",
+                high,
+                "class",
+                "in-[.ribbon-wide]:max-lg:overflow-visible");
+        String cssClass = NAME
+                + (lane.whole() && lanes.size() > 1 ? " lane-current font-bold text-ink" : " font-semibold text-quiet");
         String xhtml = "http://www.w3.org/1999/xhtml";
         if (link.isEmpty()) {
             svg.open("div", "xmlns", xhtml, "class", cssClass)
@@ -211,7 +231,8 @@ public final class RibbonPicture {
                             "xmlns",
                             xhtml,
                             "class",
-                            cssClass,
+                            cssClass
+                                    + " pointer-events-auto hover:text-ink hover:underline pointer-coarse:pointer-events-none",
                             "href",
                             link + lane.lot().lot().no(),
                             "aria-current",
@@ -253,9 +274,9 @@ public final class RibbonPicture {
         double flour = thick * share.made().flour().ratioTo(share.made().total());
         double up = lane.whole() ? 5 : 1;
         double down = lane.whole() ? 4 : 1;
-        strands.strand(at.ingredients, at.dough, top - up, flour, top, flour, "flour");
+        strands.strand(at.ingredients, at.dough, top - up, flour, top, flour, "fill-flour-strand");
         strands.strand(
-                at.ingredients, at.dough, top + flour + down, thick - flour, top + flour, thick - flour, "water");
+                at.ingredients, at.dough, top + flour + down, thick - flour, top + flour, thick - flour, "fill-water");
     }
 
     /** Wrappers out of a pack: they join where pieces begin. */
@@ -274,7 +295,7 @@ public final class RibbonPicture {
                     "height",
                     Math.max(lane.whole() ? 6 : 3, lane.doughThick()),
                     "class",
-                    "flour");
+                    "fill-flour-strand");
         }
         int packs = lane.lot().packs().orElseThrow().packs();
         double y = lane.whole() ? lane.doughTop() + lane.doughThick() / 2 + 5 : lane.middle() + 4;
@@ -308,7 +329,12 @@ public final class RibbonPicture {
                 high,
                 "viewBox",
                 "0 0 14 18");
-        svg.add("path", "class", "correction", "d", "M7 0 C10 6 13 8 13 11 A6 6 0 0 1 1 11 C1 8 4 6 7 0 Z");
+        svg.add(
+                "path",
+                "class",
+                "correction fill-water stroke-ink stroke-1",
+                "d",
+                "M7 0 C10 6 13 8 13 11 A6 6 0 0 1 1 11 C1 8 4 6 7 0 Z");
         svg.close("svg");
         if (wide && lane.whole()) {
             // Below the strand, before the filling begins.
@@ -354,7 +380,7 @@ public final class RibbonPicture {
         svg.add(
                 "path",
                 "class",
-                "left-over",
+                "fill-stop",
                 "d",
                 "M0 0 C12 0 " + Svg.number(18 - half) + " 3 " + Svg.number(18 - half) + " " + Svg.number(length) + " a"
                         + Svg.number(half) + " " + Svg.number(half) + " 0 0 0 " + Svg.number(2 * half) + " 0 C"
@@ -364,7 +390,7 @@ public final class RibbonPicture {
         double textY = lane.whole() ? upper ? Math.max(from - 10, 12) : from + length + 3 : lane.middle() + 4;
         // In a slim lane dough and filling over would lie on each other: the dough's stands further left.
         double textX = lane.whole() ? x - 0.6 : upper ? at.filling - 0.4 : x - 0.6;
-        strands.text(text, textX, textY, "end", "left-over-text");
+        strands.text(text, textX, textY, "end", "left-over-text fill-stop font-bold " + Tones.OFF_GROUND);
     }
 
     private void shapes(RibbonLane lane, String dough, String filling) {
@@ -377,7 +403,7 @@ public final class RibbonPicture {
         FoldShape.define(svg, owner, fold, filling);
         for (int i = 0; i < shapes; i++) {
             if (i == solid) {
-                svg.close("g").open("g", "class", dough + " to-come");
+                svg.close("g").open("g", "class", dough + " opacity-32");
             }
             String x = Svg.number(at.fold + 0.9 + i * pitch) + "%";
             FoldShape.use(svg, owner, fold, filling, x, lane.middle() - 7, Svg.number(pitch * 0.92) + "%", 14.0);
@@ -407,7 +433,7 @@ public final class RibbonPicture {
             cooked(done, start + toTable - skin, skin, start - spread + toTable - skin, dough);
         }
         if (frozen > 0) {
-            strands.strand(at.cook, at.out, start + toTable, frozen, start + toTable + spread, frozen, "water");
+            strands.strand(at.cook, at.out, start + toTable, frozen, start + toTable + spread, frozen, "fill-water");
         }
         if (wide) {
             said(lane, start, toTable, frozen, spread);
@@ -417,7 +443,7 @@ public final class RibbonPicture {
     /** A strand from the vessel to the table, which pales after a share of the way and lies where it lay before anything was cooked. */
     private void cooked(double done, double y1, double thick, double y2, String tone) {
         strands.part(0, done, at.cook, at.out, y1, thick, y2, thick, tone);
-        strands.part(done, 1, at.cook, at.out, y1, thick, y2, thick, tone + " to-come");
+        strands.part(done, 1, at.cook, at.out, y1, thick, y2, thick, tone + " opacity-32");
     }
 
     private void said(RibbonLane lane, double start, double toTable, double frozen, double spread) {
@@ -426,17 +452,32 @@ public final class RibbonPicture {
             String table = share.toTable() > 0 ? share.toTable() + " to the table" : "";
             String freezer = share.toFreezer() > 0 ? share.toFreezer() + " to the freezer" : "";
             String both = table.isEmpty() || freezer.isEmpty() ? table + freezer : table + ", " + freezer;
-            strands.text(Sentence.of(both), at.end, lane.middle() + 4, "start", "out-slim");
+            strands.text(
+                    Sentence.of(both),
+                    at.end,
+                    lane.middle() + 4,
+                    "start",
+                    "text-[12px] fill-quiet " + Tones.OFF_GROUND);
             return;
         }
         double tableY = frozen > 0 && toTable > 0 ? start - spread + toTable / 2 : lane.middle();
         if (toTable > 0) {
-            strands.text(Sentence.of(share.toTable() + " to the table"), at.end, tableY + 4, "start", "out-text");
+            strands.text(
+                    Sentence.of(share.toTable() + " to the table"),
+                    at.end,
+                    tableY + 4,
+                    "start",
+                    "font-semibold " + Tones.OFF_GROUND);
         }
         if (frozen > 0) {
             double y = start + toTable + spread + frozen / 2 + 4;
             String text = share.toFreezer() + " to the freezer";
-            strands.text(Sentence.of(text), at.end, toTable > 0 ? Math.max(y, tableY + 19) : y, "start", "out-frozen");
+            strands.text(
+                    Sentence.of(text),
+                    at.end,
+                    toTable > 0 ? Math.max(y, tableY + 19) : y,
+                    "start",
+                    "fill-quiet font-semibold " + Tones.OFF_GROUND);
         }
     }
 

@@ -36,7 +36,12 @@ public final class RopePicture {
         svg.add("rect", "x", LEFT, "y", 30, "width", length, "height", thick, "rx", thick / 2, "class", tone);
         for (int i = 1; i < n; i++) {
             double x = LEFT + length * i / n;
-            svg.add("path", "d", "M" + Svg.number(x) + " 24 V" + Svg.number(36 + thick), "class", "cut");
+            svg.add(
+                    "path",
+                    "d",
+                    "M" + Svg.number(x) + " 24 V" + Svg.number(36 + thick),
+                    "class",
+                    "fill-none stroke-ink stroke-[1.6]");
         }
         double first = LEFT + length / n;
         svg.add("path", "d", "M" + LEFT + " 18 H" + Svg.number(first), "class", "line-ink")
@@ -78,7 +83,7 @@ public final class RopePicture {
                 Sentence.of(Count.of(rope.ropes(), "ring"), ", ", Say.mm(round), " round, cut into ", n, "."));
         String tone = Tones.of(lot.dough().family());
         svg.add("circle", "cx", middle, "cy", 88, "r", r + thick / 2, "class", tone)
-                .add("circle", "cx", middle, "cy", 88, "r", Math.max(0, r - thick / 2), "class", "hole");
+                .add("circle", "cx", middle, "cy", 88, "r", Math.max(0, r - thick / 2), "class", "fill-flour");
         for (int i = 0; i < n; i++) {
             double angle = 2 * Math.PI * i / n - Math.PI / 2;
             double in = r - thick / 2 - 4;
@@ -90,13 +95,18 @@ public final class RopePicture {
                             + Svg.number(middle + out * Math.cos(angle)) + " "
                             + Svg.number(88 + out * Math.sin(angle)),
                     "class",
-                    i == 0 ? "line-ink" : "cut");
+                    i == 0 ? "line-ink" : "fill-none stroke-ink stroke-[1.6]");
         }
         double left = middle + r + thick / 2 + 30;
         double length = WIDTH - left - 60;
         svg.add("rect", "x", left, "y", 40, "width", length, "height", 26, "rx", 13, "class", tone);
         for (int i = 1; i < n; i++) {
-            svg.add("path", "d", "M" + Svg.number(left + length * i / n) + " 34 V72", "class", "cut");
+            svg.add(
+                    "path",
+                    "d",
+                    "M" + Svg.number(left + length * i / n) + " 34 V72",
+                    "class",
+                    "fill-none stroke-ink stroke-[1.6]");
         }
         svg.text(
                 Sentence.of(
@@ -121,7 +131,7 @@ public final class RopePicture {
                         "M" + Svg.number(left + length * i / parts + 1.5) + " " + Svg.number(y) + " H"
                                 + Svg.number(left + length * (i + 1) / parts - 1.5),
                         "class",
-                        "tree");
+                        "stroke-quiet stroke-3");
             }
             svg.text("÷ " + factor, "x", left + length + 8, "y", y + 4, "class", "quiet-small");
             y += 13;
@@ -145,7 +155,7 @@ public final class RopePicture {
                         "d",
                         "M" + Svg.number(a + 1.5) + " " + Svg.number(y) + " H" + Svg.number(b - 1.5),
                         "class",
-                        "tree");
+                        "stroke-quiet stroke-3");
             }
             svg.text("÷ " + factor, "x", LEFT + length + 8, "y", y + 4, "class", "quiet-small");
             y += 13;

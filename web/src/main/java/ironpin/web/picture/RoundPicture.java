@@ -11,7 +11,6 @@ import ironpin.wording.Span;
 import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
@@ -72,7 +71,7 @@ public final class RoundPicture {
         Course course = inside.course();
         String time = inside.usual().map(InsidePiece::up).map(Span::of).orElse("no time that was watched");
         Svg svg = Svg.dragged(
-                "round-picture",
+                "round-picture max-lg:max-h-180",
                 WIDTH,
                 HEIGHT,
                 Sentence.of(
@@ -86,12 +85,17 @@ public final class RoundPicture {
                 new Svg.Scale(0, seconds, LEFT, RIGHT));
         axes(svg);
         band(svg);
-        line(svg, run.around(), "curve-around");
-        line(svg, run.surface(), "curve-skin");
-        line(svg, run.mean(), "curve-mean");
-        line(svg, run.core(), "curve-core");
+        line(svg, run.around(), "fill-none stroke-surround stroke-2 [stroke-dasharray:8_3]");
+        line(svg, run.surface(), "fill-none stroke-ink stroke-[1.6]");
+        line(svg, run.mean(), "fill-none stroke-ink stroke-[1.4] [stroke-dasharray:2_3]");
+        line(svg, run.core(), "fill-none stroke-ink stroke-3");
         double safe = y(inside.safe().celsius());
-        svg.add("path", "d", "M" + LEFT + " " + Svg.number(safe) + " H" + RIGHT, "class", "safe-line");
+        svg.add(
+                "path",
+                "d",
+                "M" + LEFT + " " + Svg.number(safe) + " H" + RIGHT,
+                "class",
+                "stroke-stop stroke-[1.5] [stroke-dasharray:6_4]");
         svg.text(
                 Sentence.of("safe ", Say.celsius(inside.safe().celsius())),
                 "x",
@@ -103,7 +107,7 @@ public final class RoundPicture {
         labels(svg, safe);
         inside.usual().filter(at -> at.toSeconds() <= seconds).ifPresent(at -> {
             double x = x(at.toMillis() / 1_000.0);
-            svg.add("circle", "cx", x, "cy", safe, "r", 5, "class", "dot-in");
+            svg.add("circle", "cx", x, "cy", safe, "r", 5, "class", "fill-ink");
             boolean late = x > RIGHT - 120;
             svg.text(
                     Span.of(InsidePiece.up(at)) + " (est.)",
@@ -124,7 +128,7 @@ public final class RoundPicture {
         double each = hottest > 130 ? 40 : 20;
         for (double celsius = Math.ceil(coldest / each) * each; celsius <= hottest; celsius += each) {
             double y = y(celsius);
-            svg.add("path", "d", "M" + LEFT + " " + Svg.number(y) + " H" + RIGHT, "class", "grid-line");
+            svg.add("path", "d", "M" + LEFT + " " + Svg.number(y) + " H" + RIGHT, "class", "stroke-hair");
             svg.text(Say.celsius(celsius), "x", LEFT - 6, "y", y + 4, "text-anchor", "end", "class", "quiet-small");
         }
         double step = seconds > 3_000 ? 600 : seconds > 900 ? 300 : seconds > 480 ? 120 : 60;
@@ -148,7 +152,18 @@ public final class RoundPicture {
         if (from.isPresent() && to.isPresent() && from.get().toSeconds() < seconds) {
             double left = x(from.get().toMillis() / 1_000.0);
             double right = Math.min(RIGHT, x(to.get().toMillis() / 1_000.0));
-            svg.open("rect", "x", left, "y", TOP, "width", right - left, "height", BOTTOM - TOP, "class", "band faint")
+            svg.open(
+                            "rect",
+                            "x",
+                            left,
+                            "y",
+                            TOP,
+                            "width",
+                            right - left,
+                            "height",
+                            BOTTOM - TOP,
+                            "class",
+                            "fill-dough-warm opacity-35")
                     .title(inside.edge().band())
                     .close("rect");
         }
@@ -206,10 +221,17 @@ public final class RoundPicture {
                     "height",
                     STRIP_HIGH,
                     "class",
-                    "spell spell-" + spell.fire().name().toLowerCase(Locale.ROOT));
+                    tone(spell.fire()));
             if (to - from > 34) {
-                svg.text(name(spell, to - from), "x", from + 6, "y", STRIP + 15, "class", "spell-name");
-                svg.text(Span.of(spell.time()), "x", from + 6, "y", STRIP + 29, "class", "spell-time");
+                svg.text(
+                        name(spell, to - from),
+                        "x",
+                        from + 6,
+                        "y",
+                        STRIP + 15,
+                        "class",
+                        "text-[12.5px] font-semibold " + (spell.fire() == Fire.REST ? "fill-ink" : "fill-on-tone"));
+                svg.text(Span.of(spell.time()), "x", from + 6, "y", STRIP + 29, "class", "text-[12px] fill-on-tone");
             }
             if (to - from > ACT_ROOM) {
                 act(svg, spell, from);
@@ -220,6 +242,16 @@ public final class RoundPicture {
                     i == marks.size() ? total.toSeconds() : marks.get(i).from().toMillis() / 1_000.0;
             handle(svg, i, x(Math.min(seconds, at)), i == marks.size());
         }
+    }
+
+    private static String tone(Fire fire) {
+        return switch (fire) {
+            case BOIL, BAKE -> "fill-water stroke-flour stroke-[1.5]";
+            case STEAM -> "fill-steam stroke-flour stroke-[1.5]";
+            case PAN, FRY -> "fill-dough-warm stroke-flour stroke-[1.5]";
+            case GRIDDLE -> "fill-dough-pale stroke-flour stroke-[1.5]";
+            case REST -> "fill-none stroke-hair stroke-[1.5]";
+        };
     }
 
     private static String name(Spell spell, double wide) {
@@ -243,7 +275,7 @@ public final class RoundPicture {
                 ? Sentence.of("+", Say.grams(spell.pour().grams()))
                 : spell.turn() ? Sentence.of("turn") : spell.fat() ? Sentence.of("fat") : Sentence.EMPTY;
         if (!done.isEmpty()) {
-            svg.text(done, "x", at + 13, "y", STRIP + STRIP_HIGH + 15, "class", "spell-act");
+            svg.text(done, "x", at + 13, "y", STRIP + STRIP_HIGH + 15, "class", "text-[12px] fill-quiet");
         }
     }
 
@@ -255,9 +287,29 @@ public final class RoundPicture {
                         "d",
                         "M" + Svg.number(x) + " " + TOP + " V" + Svg.number(STRIP + STRIP_HIGH),
                         "class",
-                        "mark-line")
-                .add("rect", "x", x - 16, "y", STRIP - 6, "width", 32, "height", STRIP_HIGH + 30, "class", "touch")
-                .add("circle", "cx", x, "cy", STRIP + STRIP_HIGH + 10, "r", 8, "class", end ? "pin-end" : "pin-dot")
+                        "stroke-ink stroke-1 [stroke-dasharray:2_4]")
+                .add(
+                        "rect",
+                        "x",
+                        x - 16,
+                        "y",
+                        STRIP - 6,
+                        "width",
+                        32,
+                        "height",
+                        STRIP_HIGH + 30,
+                        "class",
+                        "fill-transparent")
+                .add(
+                        "circle",
+                        "cx",
+                        x,
+                        "cy",
+                        STRIP + STRIP_HIGH + 10,
+                        "r",
+                        8,
+                        "class",
+                        end ? "fill-ink stroke-ink stroke-2" : "fill-flour stroke-ink stroke-2")
                 .close("g");
     }
 

@@ -52,10 +52,24 @@ public final class SectionPicture {
         if (flat) {
             for (int side = -1; side <= 1; side += 2) {
                 double y = MIDDLE + side * FLAT * skin;
-                svg.add("path", "d", "M15 " + Svg.number(y) + " H" + (SIZE - 15), "class", "skin-line");
+                svg.add(
+                        "path",
+                        "d",
+                        "M15 " + Svg.number(y) + " H" + (SIZE - 15),
+                        "class",
+                        "fill-none stroke-ink stroke-1 [stroke-dasharray:3_3]");
             }
         } else {
-            svg.add("circle", "cx", MIDDLE, "cy", MIDDLE, "r", RADIUS * skin, "class", "skin-line");
+            svg.add(
+                    "circle",
+                    "cx",
+                    MIDDLE,
+                    "cy",
+                    MIDDLE,
+                    "r",
+                    RADIUS * skin,
+                    "class",
+                    "fill-none stroke-ink stroke-1 [stroke-dasharray:3_3]");
         }
         svg.text(
                 Say.celsius(run.core()[sample]),

@@ -47,7 +47,7 @@ final class Strands {
                 "preserveAspectRatio",
                 "none",
                 "class",
-                "strand");
+                "strand overflow-hidden");
         String a = Svg.number(y1 - top);
         String b = Svg.number(y2 - top);
         String under = Svg.number(y2 - top + t2);
@@ -83,7 +83,7 @@ final class Strands {
                     "rx",
                     Math.min(4, thick / 3),
                     "class",
-                    i < solid ? tone : tone + " to-come");
+                    i < solid ? tone : tone + " opacity-32");
         }
     }
 

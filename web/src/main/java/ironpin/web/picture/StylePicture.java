@@ -5,6 +5,9 @@ import ironpin.style.Style;
 
 /** A style as it is offered: one piece over what cooks it. */
 public final class StylePicture {
+    private static final String WATER = "fill-none stroke-water stroke-[2.5] [stroke-linecap:round]";
+    private static final String GOLD = "fill-none stroke-look stroke-[2.5] [stroke-linecap:round]";
+
     private StylePicture() {}
 
     /** The drawing of a style. */
@@ -25,28 +28,23 @@ public final class StylePicture {
         svg.close("g");
         switch (style.method().vessel()) {
             case POT ->
-                svg.add("path", "d", "M18 84 q10 -7 20 0 t20 0 t20 0 t20 0 t20 0 t24 0", "class", "line-water")
-                        .add("path", "d", "M34 96 q10 -7 20 0 t20 0 t20 0 t20 0", "class", "line-water");
+                svg.add("path", "d", "M18 84 q10 -7 20 0 t20 0 t20 0 t20 0 t20 0 t24 0", "class", WATER)
+                        .add("path", "d", "M34 96 q10 -7 20 0 t20 0 t20 0 t20 0", "class", WATER);
             case BASKET -> {
                 svg.add("path", "d", "M22 82 H138 M22 82 V96 H138 V82", "class", "line-ink");
                 for (int i = 0; i < 4; i++) {
-                    svg.add("path", "d", "M" + (52 + i * 19) + " 106 q-4 -5 0 -9", "class", "line-water");
+                    svg.add("path", "d", "M" + (52 + i * 19) + " 106 q-4 -5 0 -9", "class", WATER);
                 }
             }
             case PAN ->
                 svg.add("path", "d", "M22 82 H138 M28 82 Q30 98 44 98 H116 Q130 98 132 82", "class", "line-ink")
-                        .add("path", "d", "M40 90 H120", "class", "line-gold");
+                        .add("path", "d", "M40 90 H120", "class", GOLD);
             case DISH ->
                 svg.add("path", "d", "M18 82 H142 L134 100 H26 Z", "class", "line-ink")
-                        .add("path", "d", "M30 90 H130", "class", "line-water");
+                        .add("path", "d", "M30 90 H130", "class", WATER);
             case GRIDDLE ->
                 svg.add("path", "d", "M14 84 H146 M22 84 L28 92 H132 L138 84", "class", "line-ink")
-                        .add(
-                                "path",
-                                "d",
-                                "M46 102 l4 -5 l4 5 M76 102 l4 -5 l4 5 M106 102 l4 -5 l4 5",
-                                "class",
-                                "line-gold");
+                        .add("path", "d", "M46 102 l4 -5 l4 5 M76 102 l4 -5 l4 5 M106 102 l4 -5 l4 5", "class", GOLD);
         }
         return svg.done();
     }

@@ -27,7 +27,7 @@ public final class TablePicture {
                     .append(lot.lot().name());
         }
         Svg svg = Svg.picture(
-                "table-picture",
+                "table-picture w-auto max-w-full",
                 columns * PLATE,
                 rows * PLATE + (eaters > plates ? 20 : 2),
                 Sentence.of(said.toString()));
@@ -40,8 +40,8 @@ public final class TablePicture {
         for (int i = 0; i < plates; i++) {
             double x = (i % columns + 0.5) * PLATE;
             double y = (i / columns + 0.5) * PLATE;
-            svg.add("circle", "cx", x, "cy", y, "r", PLATE * 0.46, "class", "plate")
-                    .add("circle", "cx", x, "cy", y, "r", PLATE * 0.36, "class", "plate-rim");
+            svg.add("circle", "cx", x, "cy", y, "r", PLATE * 0.46, "class", "fill-raised stroke-hair")
+                    .add("circle", "cx", x, "cy", y, "r", PLATE * 0.36, "class", "fill-none stroke-hair");
             plate(svg, plan, i, x, y);
         }
         if (eaters > plates) {

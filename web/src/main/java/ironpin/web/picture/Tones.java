@@ -6,6 +6,12 @@ import ironpin.plan.LotPlan;
 
 /** Which colour class a dough or a filling is drawn in. */
 public final class Tones {
+    /** Letters over a strand are read off its ground. */
+    static final String OFF_GROUND = "[paint-order:stroke] stroke-flour stroke-[8px] [stroke-linejoin:round]";
+
+    /** What is not there, or not yet. */
+    static final String GHOST = "fill-none stroke-quiet stroke-[1.3] [stroke-dasharray:3_3]";
+
     private Tones() {}
 
     /** A dough by its family. */
@@ -19,7 +25,9 @@ public final class Tones {
 
     /** The skin of a lot: its dough, or a wrapper out of a pack. */
     public static String skin(LotPlan lot) {
-        return lot.lot().bought().isPresent() ? "flour" : of(lot.dough().family());
+        return lot.lot().bought().isPresent()
+                ? "fill-flour-strand"
+                : of(lot.dough().family());
     }
 
     /** A filling by what it is mostly about. */

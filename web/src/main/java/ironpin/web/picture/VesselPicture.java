@@ -38,10 +38,10 @@ public final class VesselPicture {
         double middle = SIZE / 2;
         if (packing.halfBreadthMm() < packing.radiusMm()) {
             double half = packing.halfBreadthMm() * scale;
-            box(svg, middle, r + 4, half + 4, "vessel");
+            box(svg, middle, r + 4, half + 4, "vessel fill-ink");
             box(svg, middle, r, half, inside(lot));
         } else {
-            svg.add("circle", "cx", middle, "cy", middle, "r", r + 4, "class", "vessel")
+            svg.add("circle", "cx", middle, "cy", middle, "r", r + 4, "class", "vessel fill-ink")
                     .add("circle", "cx", middle, "cy", middle, "r", r, "class", inside(lot));
         }
         svg.open("g", "class", "lay " + Tones.skin(lot), "data-per-mm", scale, "data-middle", middle);
@@ -121,10 +121,10 @@ public final class VesselPicture {
 
     private static String inside(LotPlan lot) {
         return switch (lot.lot().vessel().kind()) {
-            case POT -> "inside-water";
-            case BASKET -> "inside-basket";
-            case PAN, GRIDDLE -> "inside-metal";
-            case DISH -> "inside-water";
+            case POT -> "fill-water";
+            case BASKET -> "fill-dough-pale";
+            case PAN, GRIDDLE -> "fill-iron";
+            case DISH -> "fill-water";
         };
     }
 }

@@ -38,10 +38,10 @@ public final class WaterPicture {
                 "; starch scalds from about ",
                 Say.celsius(58),
                 ".");
-        Svg svg = Svg.picture("water-picture", 300, 200, said);
+        Svg svg = Svg.picture("water-picture max-md:max-w-170", 300, 200, said);
         double total = lot.mixing().water().grams();
-        beaker(svg, 6, split.kettle().grams(), total, "kettle", waters.kettle(), "water-hot");
-        beaker(svg, 96, split.tap().grams(), total, "tap", waters.tap(), "water");
+        beaker(svg, 6, split.kettle().grams(), total, "kettle", waters.kettle(), "fill-water/60");
+        beaker(svg, 96, split.tap().grams(), total, "tap", waters.tap(), "fill-water");
         thermometer(svg, lot, mixed);
         return svg.done();
     }
@@ -88,12 +88,37 @@ public final class WaterPicture {
         double x = 208;
         double zoneTop = y(Scald.temperatureFor(0.95).celsius());
         double zoneBottom = y(58);
-        svg.add("rect", "x", x - 9, "y", TOP - 8, "width", 18, "height", BOTTOM - TOP + 16, "rx", 9, "class", "glass")
-                .add("circle", "cx", x, "cy", 168, "r", 16, "class", "glass")
-                .add("rect", "x", x - 7, "y", zoneTop, "width", 14, "height", zoneBottom - zoneTop, "class", "band")
-                .add("rect", "x", x - 3, "y", y(mixed), "width", 6, "height", 168 - y(mixed), "class", "mercury")
-                .add("circle", "cx", x, "cy", 168, "r", 11, "class", "mercury");
-        svg.text(Say.celsius(mixed), "x", x + 16, "y", y(mixed) + 6, "class", "big-small");
+        svg.add(
+                        "rect",
+                        "x",
+                        x - 9,
+                        "y",
+                        TOP - 8,
+                        "width",
+                        18,
+                        "height",
+                        BOTTOM - TOP + 16,
+                        "rx",
+                        9,
+                        "class",
+                        "fill-flour stroke-ink stroke-2")
+                .add("circle", "cx", x, "cy", 168, "r", 16, "class", "fill-flour stroke-ink stroke-2")
+                .add(
+                        "rect",
+                        "x",
+                        x - 7,
+                        "y",
+                        zoneTop,
+                        "width",
+                        14,
+                        "height",
+                        zoneBottom - zoneTop,
+                        "class",
+                        "fill-dough-warm")
+                .add("rect", "x", x - 3, "y", y(mixed), "width", 6, "height", 168 - y(mixed), "class", "fill-stop")
+                .add("circle", "cx", x, "cy", 168, "r", 11, "class", "fill-stop");
+        svg.text(
+                Say.celsius(mixed), "x", x + 16, "y", y(mixed) + 6, "class", "font-display text-[20px] font-extrabold");
         svg.text("mixed", "x", x + 16, "y", y(mixed) + 21, "class", "quiet-small");
         double zone = (zoneTop + zoneBottom) / 2;
         boolean clear = Math.abs(y(mixed) - zone) > 30;

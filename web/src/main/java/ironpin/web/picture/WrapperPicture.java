@@ -164,7 +164,7 @@ public final class WrapperPicture {
                         "r",
                         r * 0.9,
                         "class",
-                        Tones.of(lot.filling().kind()) + " faint");
+                        Tones.of(lot.filling().kind()) + " opacity-35");
         ruler(svg, mm, BREAD_RULER);
         double left = 290;
         double width = 360;
@@ -222,7 +222,7 @@ public final class WrapperPicture {
             case ROUND -> {
                 svg.add("circle", "cx", 125, "cy", 105, "r", r, "class", tone);
                 if (lot.wrapper().centre().compareTo(lot.wrapper().rim()) > 0) {
-                    svg.add("circle", "cx", 125, "cy", 105, "r", r * 0.5, "class", "thicker");
+                    svg.add("circle", "cx", 125, "cy", 105, "r", r * 0.5, "class", "fill-ink opacity-9");
                 }
             }
             case SQUARE -> svg.add("rect", "x", 125 - r, "y", 105 - r, "width", 2 * r, "height", 2 * r, "class", tone);
@@ -235,13 +235,13 @@ public final class WrapperPicture {
 
     /** How wide, on a scale that stays where it is: its head is dragged. */
     private static void ruler(Svg svg, double mm, Svg.Scale scale) {
-        svg.add("path", "d", "M" + scale.left() + " 232 H" + scale.right(), "class", "line-ink thin");
+        svg.add("path", "d", "M" + scale.left() + " 232 H" + scale.right(), "class", "line-ink stroke-1");
         for (double at = Math.ceil(scale.low() / 20) * 20; at <= scale.high(); at += scale.high() > 200 ? 50 : 20) {
-            svg.add("path", "d", "M" + Svg.number(scale.at(at)) + " 229 v6", "class", "line-ink thin");
+            svg.add("path", "d", "M" + Svg.number(scale.at(at)) + " 229 v6", "class", "line-ink stroke-1");
         }
         double x = scale.at(mm);
-        svg.add("path", "d", "M" + Svg.number(x) + " 222 V240", "class", "pin")
-                .add("circle", "cx", x, "cy", 232, "r", 8, "class", "pin-head")
+        svg.add("path", "d", "M" + Svg.number(x) + " 222 V240", "class", "stroke-ink stroke-3")
+                .add("circle", "cx", x, "cy", 232, "r", 8, "class", "fill-ink")
                 .add("circle", "cx", x, "cy", 232, "r", 22, "class", "pin-handle");
         svg.text(Say.mm(mm), "x", scale.right() + 14, "y", 237, "class", "measure");
     }

@@ -35,8 +35,19 @@ final class DotsPicture {
                 weighing.said());
         Svg svg = Svg.picture("dots-picture", WIDTH, HEIGHT, said);
         double band = Tally.BAND * STEEP;
-        svg.add("rect", "x", LEFT, "y", MIDDLE - band, "width", RIGHT - LEFT, "height", 2 * band, "class", "band");
-        svg.add("path", "d", "M" + LEFT + " " + MIDDLE + " H" + RIGHT, "class", "line-ink thin");
+        svg.add(
+                "rect",
+                "x",
+                LEFT,
+                "y",
+                MIDDLE - band,
+                "width",
+                RIGHT - LEFT,
+                "height",
+                2 * band,
+                "class",
+                "fill-dough-warm");
+        svg.add("path", "d", "M" + LEFT + " " + MIDDLE + " H" + RIGHT, "class", "line-ink stroke-1");
         double plan = tally.plannedEach().grams();
         svg.text(Quantity.mass(plan, 1), "x", LEFT - 6, "y", MIDDLE + 4, "text-anchor", "end", "class", "quiet-small");
         svg.text(
@@ -71,7 +82,16 @@ final class DotsPicture {
             double off = Math.max(-FURTHEST, Math.min(FURTHEST, target.grams() / plan - 1));
             double x = LEFT + 6 + (weighed.size() + 0.5) * pitch;
             double y = MIDDLE - STEEP * off;
-            svg.add("circle", "cx", x, "cy", y, "r", size + 2, "class", "dot-next");
+            svg.add(
+                    "circle",
+                    "cx",
+                    x,
+                    "cy",
+                    y,
+                    "r",
+                    size + 2,
+                    "class",
+                    "fill-none stroke-ink stroke-[1.6] [stroke-dasharray:3_2]");
         });
         svg.text("1", "x", LEFT + 6 + pitch / 2, "y", HEIGHT - 4, "text-anchor", "middle", "class", "quiet-small");
         svg.text(
@@ -89,7 +109,7 @@ final class DotsPicture {
 
     private static void dot(Svg svg, double x, double y, double size, boolean inside, boolean heavy) {
         if (inside) {
-            svg.add("circle", "cx", x, "cy", y, "r", size, "class", "dot-in");
+            svg.add("circle", "cx", x, "cy", y, "r", size, "class", "fill-ink");
             return;
         }
         double s = size * 1.4;
@@ -97,7 +117,7 @@ final class DotsPicture {
         svg.add(
                 "path",
                 "class",
-                "dot-out",
+                "fill-stop",
                 "d",
                 String.format(
                         java.util.Locale.ROOT,

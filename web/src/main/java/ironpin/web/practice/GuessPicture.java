@@ -24,7 +24,7 @@ final class GuessPicture {
                 WIDTH,
                 HEIGHT,
                 Sentence.of("The last " + shown.size() + " guesses, above the line too much, below too little."));
-        svg.add("rect", "x", LEFT, "y", MIDDLE - 9, "width", WIDTH - LEFT, "height", 18, "class", "band");
+        svg.add("rect", "x", LEFT, "y", MIDDLE - 9, "width", WIDTH - LEFT, "height", 18, "class", "fill-dough-warm");
         svg.add("path", "d", "M" + LEFT + " " + MIDDLE + " H" + WIDTH, "class", "line-ink");
         svg.text("too much", "x", 0, "y", 14, "class", "quiet-small")
                 .text("right", "x", 0, "y", MIDDLE + 4, "class", "quiet-small");
@@ -32,7 +32,16 @@ final class GuessPicture {
         double pitch = (WIDTH - LEFT) / MOST;
         for (int i = 0; i < shown.size(); i++) {
             double off = Math.max(-FURTHEST, Math.min(FURTHEST, shown.get(i).off()));
-            svg.add("circle", "cx", LEFT + (i + 0.5) * pitch, "cy", MIDDLE - STEEP * off, "r", 3.4, "class", "dot-in");
+            svg.add(
+                    "circle",
+                    "cx",
+                    LEFT + (i + 0.5) * pitch,
+                    "cy",
+                    MIDDLE - STEEP * off,
+                    "r",
+                    3.4,
+                    "class",
+                    "fill-ink");
         }
         return svg.done();
     }
