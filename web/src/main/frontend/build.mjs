@@ -1,4 +1,4 @@
-// Builds what the browser needs into the jar's static folder: one script, one style sheet, two fonts.
+// Builds what the browser needs into the jar's static folder: two scripts, one style sheet, two fonts.
 import { execFileSync } from "node:child_process";
 import { cpSync, mkdirSync, readdirSync, readFileSync } from "node:fs";
 import { dirname, join } from "node:path";
@@ -13,12 +13,12 @@ const fonts = join(here, "node_modules/@fontsource-variable");
 mkdirSync(join(assets, "fonts"), { recursive: true });
 
 await esbuild.build({
-  entryPoints: [join(here, "app.js")],
+  entryPoints: [join(here, "app.js"), join(here, "early.js")],
   bundle: true,
   minify: true,
   format: "iife",
   target: "es2020",
-  outfile: join(assets, "app.js"),
+  outdir: assets,
   logLevel: "warning",
 });
 

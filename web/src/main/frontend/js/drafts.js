@@ -2,7 +2,7 @@
 const form = () => document.querySelector("form[data-draft]");
 
 function keep(judge) {
-  const typed = Object.fromEntries([...new FormData(judge)].filter(([name]) => !["revision", "_csrf"].includes(name)));
+  const typed = Object.fromEntries([...new FormData(judge)].filter(([name]) => judge.elements[name]));
   sessionStorage.setItem(judge.dataset.draft, JSON.stringify(typed));
 }
 

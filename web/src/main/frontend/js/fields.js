@@ -62,7 +62,10 @@ document.addEventListener(
   (event) => {
     if (event.target.hasAttribute("hx-trigger")) {
       for (const field of event.target.elements) {
-        field.waiting = !(field.type === "hidden" && event.target.hasAttribute("data-follows"));
+        field.waiting = true;
+      }
+      if (!event.target.hasAttribute("data-follows")) {
+        event.target.pressedOn ??= document.querySelector("#from [name=revision]")?.value;
       }
     }
   },
@@ -74,6 +77,7 @@ document.addEventListener("htmx:configRequest", (event) => {
   for (const field of event.target.elements ?? []) {
     field.waiting = false;
   }
+  event.target.pressedOn = undefined;
 });
 
 document.addEventListener("focusin", (event) => {

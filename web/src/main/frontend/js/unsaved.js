@@ -23,6 +23,7 @@ function failed(event) {
     return;
   }
   saved(form);
+  form.pressedOn = event.detail.requestConfig?.parameters.revision;
   form.classList.add("unsaved");
   const note = document.createElement("span");
   note.className = "field-error unsaved-note block";

@@ -93,7 +93,7 @@ public class OneLookTest extends OpenKitchen {
                 page.press("#title", "Tab");
                 page.waitForCondition(() -> title.equals(store.load(id).batch().title()));
                 // Until the page shows it too: an undo is of what its page shows.
-                page.waitForCondition(() -> page.locator("input[name=revision]")
+                page.waitForCondition(() -> page.locator("#from input[name=revision]")
                         .first()
                         .inputValue()
                         .equals(String.valueOf(store.load(id).revision())));

@@ -26,7 +26,11 @@ public class RecipeHttpTest extends OpenKitchen {
         device = device(800, 600);
         page = page(device);
         page.navigate("/recipes");
-        token = page.locator("input[name=_csrf]").first().inputValue();
+        token = device.cookies().stream()
+                .filter(cookie -> cookie.name.equals("XSRF-TOKEN"))
+                .findFirst()
+                .orElseThrow()
+                .value;
     }
 
     @AfterClass(alwaysRun = true)

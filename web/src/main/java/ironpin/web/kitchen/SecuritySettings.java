@@ -1,5 +1,6 @@
 package ironpin.web.kitchen;
 
+import org.springframework.beans.factory.support.BeanDefinitionRegistryPostProcessor;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
@@ -34,6 +35,12 @@ class SecuritySettings {
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER)))
                 .build();
+    }
+
+    /** The token stands in its cookie alone, and a form takes it along when it is sent (early.js): Thymeleaf adds none to each form. */
+    @Bean
+    static BeanDefinitionRegistryPostProcessor noTokenInForms() {
+        return registry -> registry.removeBeanDefinition("requestDataValueProcessor");
     }
 
     /** A page from elsewhere never sends the token along. */

@@ -6,6 +6,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.util.ContentCachingResponseWrapper;
@@ -25,6 +26,10 @@ class WholePage extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         long began = System.nanoTime();
+        // Whoever has looked at a page can send its forms: the token is made here, since no form asks for it any more.
+        if (request.getAttribute(CsrfToken.class.getName()) instanceof CsrfToken token) {
+            token.getToken();
+        }
         ContentCachingResponseWrapper page = new ContentCachingResponseWrapper(response);
         chain.doFilter(request, page);
         double millis = (System.nanoTime() - began) / NANOS_PER_MILLI;

@@ -1,0 +1,22 @@
+// There before anything can be pressed. Whatever sends a form, the browser itself or the page's script, it takes along what
+// stands once in the page: where the cook stands, the revision that was looked at, and the token that no other site knows.
+document.addEventListener("formdata", (event) => {
+  const form = event.target;
+  if (form.getAttribute("method")?.toLowerCase() !== "post") {
+    return;
+  }
+  const data = event.formData;
+  const token = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1];
+  if (token) {
+    data.set("_csrf", token);
+  }
+  for (const field of document.getElementById("from")?.elements ?? []) {
+    if (!data.has(field.name)) {
+      data.set(field.name, field.value);
+    }
+  }
+  // What waits in line was pressed on an older page than the one that is shown when its turn comes.
+  if (form.pressedOn) {
+    data.set("revision", form.pressedOn);
+  }
+});
