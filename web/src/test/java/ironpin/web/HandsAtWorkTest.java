@@ -322,7 +322,7 @@ public class HandsAtWorkTest extends OpenKitchen {
             assertThat(page.locator("#rope-1")).hasCount(0);
             assertTrue(made() > 1.02 * ropes, made() + " against " + ropes);
             assertEquals(
-                    page.locator(".sheet-picture .cut-out").count(),
+                    page.locator(".sheet-picture .stroke-1").count(),
                     Math.min(
                             PIECES,
                             BatchPlan.of(bean(BatchStore.class).load(id).batch())

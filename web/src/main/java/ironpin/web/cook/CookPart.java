@@ -3,6 +3,7 @@ package ironpin.web.cook;
 import ironpin.batch.Station;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.SpellField;
+import ironpin.cook.CookMethod;
 import ironpin.cook.CookStep;
 import ironpin.cook.Fire;
 import ironpin.cook.Flame;
@@ -17,6 +18,8 @@ import ironpin.store.FireStore;
 import ironpin.store.StoveStore;
 import ironpin.web.kitchen.FireDesk;
 import ironpin.web.page.FieldView;
+import ironpin.web.page.OneOf;
+import ironpin.web.page.Option;
 import ironpin.web.page.Screen;
 import ironpin.web.page.StationPart;
 import ironpin.web.picture.RoundPicture;
@@ -65,7 +68,32 @@ class CookPart implements StationPart {
     @Override
     public void show(Screen screen, Model model) {
         LotPlan lot = screen.lot();
-        model.addAttribute("starts", Start.values());
+        model.addAttribute(
+                "way",
+                new OneOf(
+                        "way",
+                        screen.address("plan/method"),
+                        "method",
+                        "",
+                        CookMethod.all().stream()
+                                .filter(one -> one.schools().get(0).equals(one))
+                                .map(one -> new Option(
+                                        one.key(),
+                                        one.done(),
+                                        one.done().equals(lot.lot().method().done())))
+                                .toList()));
+        model.addAttribute(
+                "starts",
+                new OneOf(
+                        "start",
+                        screen.address("cook/start"),
+                        "start",
+                        "",
+                        OneOf.options(
+                                List.of(Start.values()),
+                                Start::name,
+                                Start::label,
+                                lot.lot().cooking().from())));
         model.addAttribute("flames", Flame.values());
         model.addAttribute("fires", fires(lot));
         Optional<InsidePiece> found = InsidePiece.of(lot);

@@ -9,6 +9,7 @@ import ironpin.batch.edit.Address;
 import ironpin.batch.edit.BenchCorrection;
 import ironpin.batch.edit.DoughField;
 import ironpin.dough.BenchFeel;
+import ironpin.dough.Bowl;
 import ironpin.dough.Correction;
 import ironpin.dough.DoughAddition;
 import ironpin.dough.DoughFamily;
@@ -22,6 +23,7 @@ import ironpin.quantity.Sentence;
 import ironpin.style.DoughStart;
 import ironpin.web.page.Corrected;
 import ironpin.web.page.FieldView;
+import ironpin.web.page.OneOf;
 import ironpin.web.page.Option;
 import ironpin.web.page.RunStep;
 import ironpin.web.page.Screen;
@@ -200,6 +202,29 @@ public final class DoughScreen {
                 .filter(one -> dough.flours().stream()
                         .noneMatch(part -> part.flour().key().equals(one.key())))
                 .toList();
+    }
+
+    public OneOf addingFlour() {
+        List<Option> flours = OneOf.options(more(), Flour::key, Flour::name, null);
+        return new OneOf(
+                "add-flour",
+                screen.address("dough/flours/add"),
+                "flour",
+                "Add a flour",
+                OneOf.adding("add a flour…", flours));
+    }
+
+    public OneOf addingLine() {
+        List<Option> lines = OneOf.options(offered(), DoughAddition::name, DoughAddition::label, null);
+        return new OneOf(
+                "add-line", screen.address("dough/add"), "addition", "Add a line", OneOf.adding("add a line…", lines));
+    }
+
+    /** The bowl it is mixed in: what scalding water loses to it. */
+    public OneOf bowl() {
+        List<Option> bowls = OneOf.options(
+                screen.kit().bowls(), Bowl::key, Bowl::name, dough.bowl().orElse(null));
+        return new OneOf("bowl", screen.address("dough/bowl"), "bowl", "", OneOf.adding("not counted", bowls));
     }
 
     /** Families that suit the way of cooking. */

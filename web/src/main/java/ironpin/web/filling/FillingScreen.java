@@ -4,6 +4,7 @@ import ironpin.batch.Filling;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.FillingField;
 import ironpin.filling.Composition;
+import ironpin.filling.FillingKind;
 import ironpin.filling.FillingLine;
 import ironpin.filling.MixSchool;
 import ironpin.filling.OrderCard;
@@ -18,6 +19,8 @@ import ironpin.quantity.Sentence;
 import ironpin.store.LoggedTasting;
 import ironpin.web.page.FieldError;
 import ironpin.web.page.FieldView;
+import ironpin.web.page.OneOf;
+import ironpin.web.page.Option;
 import ironpin.web.page.Screen;
 import ironpin.web.picture.Say;
 import ironpin.wording.Count;
@@ -56,6 +59,13 @@ public final class FillingScreen {
             List<Treatment> treatments,
             Optional<Treatment> done,
             boolean weighable) {}
+
+    /** What it is mostly of. */
+    public OneOf kind() {
+        List<Option> kinds =
+                OneOf.options(List.of(FillingKind.values()), FillingKind::name, FillingKind::label, filling.kind());
+        return new OneOf("filling-kind", screen.address("filling/kind"), "kind", "", kinds);
+    }
 
     public List<Line> lines() {
         List<Line> lines = new ArrayList<>();

@@ -4,19 +4,15 @@ import ironpin.batch.Appetite;
 import ironpin.book.FillingVerdict;
 import ironpin.book.SkinVerdict;
 import ironpin.caution.Caution;
-import ironpin.cook.CookMethod;
 import ironpin.dough.BowlMaterial;
 import ironpin.dough.Kneading;
-import ironpin.filling.FillingKind;
 import ironpin.filling.PattyVerdict;
 import ironpin.pantry.FlourKind;
 import ironpin.quantity.CupStandard;
-import ironpin.style.Styles;
 import ironpin.web.kitchen.TypedTextFilter;
 import ironpin.web.picture.Drawings;
 import ironpin.web.picture.Say;
 import jakarta.servlet.http.HttpServletRequest;
-import java.util.List;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -27,10 +23,6 @@ class PageWords {
     private final Drawings drawings = new Drawings();
 
     /** Each way of cooking once, in its first school. */
-    private static final List<CookMethod> FIRST_OF_EACH = CookMethod.all().stream()
-            .filter(method -> method.schools().get(0).equals(method))
-            .toList();
-
     @ModelAttribute
     void words(Model model, HttpServletRequest request) {
         model.addAttribute("say", Say.WORDS);
@@ -39,12 +31,9 @@ class PageWords {
         model.addAttribute("dropped", request.getAttribute(TypedTextFilter.DROPPED) != null);
         model.addAttribute("draw", drawings);
         model.addAttribute("appetites", Appetite.values());
-        model.addAttribute("styles", Styles.all());
-        model.addAttribute("methods", FIRST_OF_EACH);
         model.addAttribute("kneadBy", Kneading.By.values());
         model.addAttribute("cupStandards", CupStandard.values());
         model.addAttribute("patties", PattyVerdict.values());
-        model.addAttribute("fillingKinds", FillingKind.values());
         model.addAttribute("flourKinds", FlourKind.values());
         model.addAttribute("bowlMaterials", BowlMaterial.values());
         model.addAttribute("units", Units.of(request));

@@ -91,6 +91,11 @@ public record Screen(
         return stored.id();
     }
 
+    /** Where something of this batch is changed or shown. @param what within it */
+    public String address(String what) {
+        return "/batches/" + id() + "/" + what;
+    }
+
     public Batch batch() {
         return plan.batch();
     }

@@ -9,6 +9,7 @@ import ironpin.plan.LotPlan;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -123,7 +124,7 @@ public final class FillingPicture {
         Composition made = Composition.of(lot.filling().formula());
         double all = 1 + (SALT_MAGNIFIED - 1) * made.share(Composition.Part.SALT);
         double x = 0;
-        double free = -1;
+        List<PartName> names = new ArrayList<>();
         for (Composition.Part part : Composition.Part.values()) {
             double share = made.share(part);
             double shown = part == Composition.Part.SALT ? share * SALT_MAGNIFIED : share;
@@ -145,12 +146,38 @@ public final class FillingPicture {
                     tone(part, lot));
             String figure = part == Composition.Part.SALT ? salt(made) : Say.plain(100 * share, 0) + " %";
             String name = part == Composition.Part.SALT ? "salt × " + SALT_MAGNIFIED : part.label();
-            // A narrow part is named further right, where the one before it leaves room.
-            double at = Math.max(x, free);
-            svg.text(name, "x", at, "y", 191, "class", "quiet-small");
-            svg.text(figure, "x", at, "y", 208, "class", "measure");
-            free = at + Math.max(name.length() * 6.6, figure.length() * 8.5) + 8;
+            names.add(new PartName(name, figure, x));
             x += width;
+        }
+        PartName.apart(names).forEach(one -> {
+            svg.text(one.name, "x", one.at, "y", 191, "class", "quiet-small");
+            svg.text(one.figure, "x", one.at, "y", 208, "class", "measure");
+        });
+    }
+
+    /** What a part is called and how much of it there is, at its left edge if there is room. */
+    private record PartName(String name, String figure, double at) {
+        private static final double GAP = 8;
+
+        private double width() {
+            return Math.max(name.length() * 6.6, figure.length() * 8.5);
+        }
+
+        /** A narrow part is named further right, where the one before it leaves room; the last ones end with the picture. */
+        static List<PartName> apart(List<PartName> names) {
+            List<PartName> apart = new ArrayList<>();
+            double free = 0;
+            for (PartName one : names) {
+                apart.add(new PartName(one.name, one.figure, Math.max(one.at, free)));
+                free = apart.get(apart.size() - 1).at + one.width() + GAP;
+            }
+            double end = WIDTH;
+            for (int i = apart.size() - 1; i >= 0; i--) {
+                PartName one = apart.get(i);
+                apart.set(i, new PartName(one.name, one.figure, Math.min(one.at, end - one.width())));
+                end = apart.get(i).at - GAP;
+            }
+            return apart;
         }
     }
 

@@ -5,8 +5,11 @@ import ironpin.portion.PortionSchool;
 import ironpin.store.WorkStore;
 import ironpin.store.WorkStore.What;
 import ironpin.web.kitchen.ScaleDesk;
+import ironpin.web.page.OneOf;
+import ironpin.web.page.Option;
 import ironpin.web.page.Screen;
 import ironpin.web.page.StationPart;
+import java.util.Arrays;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
@@ -28,7 +31,20 @@ public class PortionPart implements StationPart {
 
     @Override
     public void show(Screen screen, Model model) {
-        model.addAttribute("schools", PortionSchool.values());
+        model.addAttribute(
+                "cutFrom",
+                new OneOf(
+                        "portion-school",
+                        screen.address("plan/portioning"),
+                        "school",
+                        "Cut from",
+                        Arrays.stream(PortionSchool.values())
+                                .map(one -> new Option(
+                                        one.name(),
+                                        one.label(),
+                                        one.tradeOff(),
+                                        one == screen.lot().lot().cutting().school()))
+                                .toList()));
         scale(screen, What.DOUGH, model);
     }
 

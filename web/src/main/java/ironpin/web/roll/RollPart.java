@@ -5,10 +5,12 @@ import ironpin.batch.Station;
 import ironpin.batch.edit.RollField;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Sentence;
+import ironpin.web.page.OneOf;
 import ironpin.web.page.Screen;
 import ironpin.web.page.StationPart;
 import ironpin.web.picture.Say;
 import ironpin.wrapper.RollSchool;
+import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -36,7 +38,18 @@ class RollPart implements StationPart {
 
     @Override
     public void show(Screen screen, Model model) {
-        model.addAttribute("rollings", RollSchool.values());
+        model.addAttribute(
+                "rollings",
+                new OneOf(
+                        "roll-school",
+                        screen.address("plan/rolling"),
+                        "school",
+                        "Way of rolling",
+                        OneOf.options(
+                                List.of(RollSchool.values()),
+                                RollSchool::name,
+                                RollSchool::label,
+                                screen.lot().lot().shape().rolling())));
         model.addAttribute("rollTitle", title(screen.lot()));
         model.addAttribute("follows", FOLLOWS);
         model.addAttribute("tapers", RollField.RIM.applies(screen.batch(), screen.lotNo()));

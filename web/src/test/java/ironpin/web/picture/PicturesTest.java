@@ -159,7 +159,7 @@ public class PicturesTest {
         NodeList paths = parsed(RopePicture.of(plan.lot(1))).getElementsByTagName("path");
         int cuts = 0;
         for (int i = 0; i < paths.getLength(); i++) {
-            cuts += ((Element) paths.item(i)).getAttribute("class").equals("cut") ? 1 : 0;
+            cuts += ((Element) paths.item(i)).getAttribute("class").equals("fill-none stroke-ink stroke-[1.6]") ? 1 : 0;
         }
         assertEquals(cuts, plan.lot(1).rope().longest() - 1);
     }
@@ -181,11 +181,11 @@ public class PicturesTest {
     public void whatMovedTheBandIsDrawnAsArrowsAndWhatWetsAsBars() throws Exception {
         Batch batch = crescents(TableField.EATERS, 6).batch();
         LotPlan plain = BatchPlan.of(batch).lot(1);
-        assertEquals(count(HydrationPicture.of(plain).render(UnitSystem.METRIC), "line-good"), 1);
+        assertEquals(count(HydrationPicture.of(plain).render(UnitSystem.METRIC), "fill-none stroke-good stroke-2"), 1);
         Flour thirsty = batch.dough(1).flours().get(0).flour().withAbsorption(Absorption.typed(Percentage.of(2)));
         Batch learned = Composing.flour(batch, 1, 0, thirsty).withMethod(1, new Steam(Steam.Start.BOILING));
         String moved = HydrationPicture.of(BatchPlan.of(learned).lot(1)).render(UnitSystem.METRIC);
-        assertEquals(count(moved, "line-good"), 3);
+        assertEquals(count(moved, "fill-none stroke-good stroke-2"), 3);
         assertTrue(moved.contains("+2 learned for this flour (est.)"), moved);
         assertTrue(moved.contains("+2 because it is steamed"), moved);
         Batch rich = Composing.add(Composing.add(batch, 1, DoughAddition.EGG), 1, DoughAddition.SOURED_CREAM);
@@ -219,7 +219,7 @@ public class PicturesTest {
                     assertEquals(
                             parsed(svg).getElementsByTagName("rect").getLength(),
                             plan.steps().size());
-                    assertEquals(count(svg, "water") > 0, plan.cold(), family + " " + school);
+                    assertEquals(count(svg, "fill-water") > 0, plan.cold(), family + " " + school);
                     assertTrue(!BROKEN.matcher(svg).find(), svg);
                 }
             }
@@ -252,13 +252,13 @@ public class PicturesTest {
         ZonedDateTime serving = plan.day().serving();
         assertTrue(ClockPicture.of(plan, plan.timetable(), Set.of(), serving.minusMinutes(30))
                 .render(UnitSystem.METRIC)
-                .contains("line-now"));
+                .contains("stroke-stop"));
         assertTrue(!ClockPicture.of(plan, plan.timetable(), Set.of(), serving.plusMinutes(1))
                 .render(UnitSystem.METRIC)
-                .contains("line-now"));
+                .contains("stroke-stop"));
         assertTrue(!ClockPicture.of(plan, plan.timetable(), Set.of(), serving.minusDays(2))
                 .render(UnitSystem.METRIC)
-                .contains("line-now"));
+                .contains("stroke-stop"));
     }
 
     /** Pieces for the freezer are bagged hours after the meal: the meal is drawn all the same, as wide as without them. */
