@@ -10,6 +10,7 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.stream.Stream;
 import org.testng.annotations.Test;
 
@@ -75,6 +76,23 @@ public class FloorsTest {
                         .max()
                         .orElse(0);
                 assertTrue(longest <= 140, file + " has a line of " + longest);
+            }
+        }
+    }
+
+    /** The map of rooms in the architecture names every room there is. */
+    @Test
+    public void everyRoomIsOnTheMap() throws IOException {
+        String text = Files.readString(Path.of("../docs/architecture.md"));
+        String map = text.substring(text.indexOf("## Rooms"), text.indexOf("Arrows of `core`"));
+        for (String module : List.of("core", "devices", "web")) {
+            String base = module.equals("core") ? "" : "/" + module;
+            Path rooms = Path.of("..", module, "src/main/java/ironpin" + base);
+            try (Stream<Path> all = Files.list(rooms)) {
+                for (Path room : all.filter(Files::isDirectory).toList()) {
+                    String name = room.getFileName().toString();
+                    assertTrue(map.matches("(?s).*\\b" + name + "\\b.*"), module + " has a room " + name);
+                }
             }
         }
     }

@@ -211,6 +211,20 @@ public class HandsJourneyTest extends OpenKitchen {
         errors.clear();
     }
 
+    /** Before the page's script is there a press is the browser's own; it takes place, revision and token along all the same. */
+    @Test
+    public void aPressBeforeTheScriptCounts() {
+        page.route("**/assets/app-*.js", Route::abort);
+        at("dough");
+        page.locator("#hydration-1").fill("52");
+        page.locator("#hydration-1").press("Enter");
+        page.locator("[data-undo]").waitFor();
+        assertThat(page.locator("#hydration-1")).hasValue("52");
+        assertThat(page.locator("a.stop.here")).containsText("Dough");
+        page.unroute("**/assets/app-*.js");
+        errors.clear();
+    }
+
     @Test
     public void aLotIsCalledWhatTheCookCallsIt() {
         at("table");
