@@ -8,7 +8,7 @@ import org.springframework.web.context.request.NativeWebRequest;
 import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.method.support.ModelAndViewContainer;
 
-/** Reads {@link From} from the hidden fields and headers that every form of a batch page sends. */
+/** Reads {@link From} from what every form of a batch page takes along ({@code #from}), and from its headers. */
 class FromResolver implements HandlerMethodArgumentResolver {
     @Override
     public boolean supportsParameter(MethodParameter parameter) {

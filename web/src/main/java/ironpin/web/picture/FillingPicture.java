@@ -48,7 +48,7 @@ public final class FillingPicture {
         Sentence said = Sentence.of(Say.grams(share.made().grams()), " of filling: ", Sentence.join(", ", parts), ".");
         Optional<FillingFormula.Raw> raw = lot.filling().formula().beforeSqueezing();
         Svg svg = Svg.picture("filling-picture max-md:min-w-340", WIDTH, raw.isPresent() ? 268 : 226, said);
-        svg.open("g", "class", Tones.of(lot.filling().kind()) + " shades");
+        svg.open("g", "class", Tones.of(lot.filling().kind()));
         double x = 0;
         for (int i = 0; i < lines.size(); i++) {
             double width = WIDTH * lines.get(i).share().fraction();

@@ -192,12 +192,7 @@ final class PortionPicture {
         String tone = Tones.of(lot.dough().family());
         svg.add("rect", "x", LEFT, "y", 20, "width", longest * slice * scale, "height", 44, "rx", 8, "class", tone);
         for (int i = 1; i < longest; i++) {
-            svg.add(
-                    "path",
-                    "d",
-                    "M" + Svg.number(LEFT + i * slice * scale) + " 14 V70",
-                    "class",
-                    "fill-none stroke-ink stroke-[1.6]");
+            svg.add("path", "d", "M" + Svg.number(LEFT + i * slice * scale) + " 14 V70", "class", Tones.CUT);
         }
         svg.text(
                 Sentence.of(

@@ -36,12 +36,7 @@ public final class RopePicture {
         svg.add("rect", "x", LEFT, "y", 30, "width", length, "height", thick, "rx", thick / 2, "class", tone);
         for (int i = 1; i < n; i++) {
             double x = LEFT + length * i / n;
-            svg.add(
-                    "path",
-                    "d",
-                    "M" + Svg.number(x) + " 24 V" + Svg.number(36 + thick),
-                    "class",
-                    "fill-none stroke-ink stroke-[1.6]");
+            svg.add("path", "d", "M" + Svg.number(x) + " 24 V" + Svg.number(36 + thick), "class", Tones.CUT);
         }
         double first = LEFT + length / n;
         svg.add("path", "d", "M" + LEFT + " 18 H" + Svg.number(first), "class", "line-ink")
@@ -95,18 +90,13 @@ public final class RopePicture {
                             + Svg.number(middle + out * Math.cos(angle)) + " "
                             + Svg.number(88 + out * Math.sin(angle)),
                     "class",
-                    i == 0 ? "line-ink" : "fill-none stroke-ink stroke-[1.6]");
+                    i == 0 ? "line-ink" : Tones.CUT);
         }
         double left = middle + r + thick / 2 + 30;
         double length = WIDTH - left - 60;
         svg.add("rect", "x", left, "y", 40, "width", length, "height", 26, "rx", 13, "class", tone);
         for (int i = 1; i < n; i++) {
-            svg.add(
-                    "path",
-                    "d",
-                    "M" + Svg.number(left + length * i / n) + " 34 V72",
-                    "class",
-                    "fill-none stroke-ink stroke-[1.6]");
+            svg.add("path", "d", "M" + Svg.number(left + length * i / n) + " 34 V72", "class", Tones.CUT);
         }
         svg.text(
                 Sentence.of(

@@ -4,13 +4,16 @@ import ironpin.dough.DoughFamily;
 import ironpin.filling.FillingKind;
 import ironpin.plan.LotPlan;
 
-/** Which colour class a dough or a filling is drawn in. */
+/** Which colour class a dough or a filling is drawn in, and what marks of several pictures look like. */
 public final class Tones {
     /** Letters over a strand are read off its ground. */
     static final String OFF_GROUND = "[paint-order:stroke] stroke-flour stroke-[8px] [stroke-linejoin:round]";
 
     /** What is not there, or not yet. */
     static final String GHOST = "fill-none stroke-quiet stroke-[1.3] [stroke-dasharray:3_3]";
+
+    /** Where a knife goes. */
+    static final String CUT = "fill-none stroke-ink stroke-[1.6]";
 
     private Tones() {}
 
