@@ -10,6 +10,7 @@ import ironpin.clock.Standing;
 import ironpin.clock.Timetable;
 import ironpin.kit.Hand;
 import ironpin.plan.BatchPlan;
+import ironpin.schedule.Solved;
 import ironpin.store.KitStore;
 import ironpin.store.LaidStore;
 import ironpin.store.LaidStore.At;
@@ -39,6 +40,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class Plans {
     private static final int RECENT = 200;
+    private static final int LOOKED_AT = 40;
 
     private final KitStore kit;
     private final LaidStore laid;
@@ -50,6 +52,16 @@ public class Plans {
             Caffeine.newBuilder().weakKeys().maximumSize(RECENT).build();
 
     private record Planned(Hand hand, BatchPlan plan) {}
+
+    /** By the plan as it was worked out, as the day was laid out best by then. */
+    private final Cache<BatchPlan, Better> better =
+            Caffeine.newBuilder().weakKeys().maximumSize(RECENT).build();
+
+    private record Better(Solved by, BatchPlan plan) {}
+
+    /** What is said holds its plan, so only as many are kept as are looked at. */
+    private final Cache<BatchPlan, PlanSays> said =
+            Caffeine.newBuilder().weakKeys().maximumSize(LOOKED_AT).build();
 
     Plans(KitStore kit, LaidStore laid, RunStore runs, SolverDesk desk, Clock clock) {
         this.kit = kit;
@@ -63,7 +75,7 @@ public class Plans {
         BatchPlan plan = first(stored);
         return stored.status() == Status.RUNNING
                 ? running(stored, plan)
-                : desk.known(stored.id(), plan.day()).map(plan::laid).orElse(plan);
+                : desk.known(stored.id(), plan.day()).map(by -> laid(plan, by)).orElse(plan);
     }
 
     private BatchPlan first(StoredBatch stored) {
@@ -72,6 +84,20 @@ public class Plans {
         if (known == null || !known.hand().equals(hand)) {
             known = new Planned(hand, BatchPlan.of(stored.batch(), hand, clock.getZone()));
             recent.put(stored.batch(), known);
+        }
+        return known.plan();
+    }
+
+    /** What it says; the same as before for a plan that was handed out before. */
+    PlanSays says(BatchPlan plan) {
+        return said.get(plan, PlanSays::new);
+    }
+
+    private BatchPlan laid(BatchPlan plan, Solved by) {
+        Better known = better.getIfPresent(plan);
+        if (known == null || known.by() != by) {
+            known = new Better(by, plan.laid(by));
+            better.put(plan, known);
         }
         return known.plan();
     }

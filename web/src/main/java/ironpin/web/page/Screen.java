@@ -37,7 +37,7 @@ import java.util.Optional;
  * Everything a batch page shows, from one plan.
  *
  * @param stored the batch as it is kept
- * @param plan what follows from it
+ * @param says what follows from it, and what that says
  * @param station where the cook stands, or none on the run page
  * @param lot the lane in hand
  * @param kit what stands in the kitchen
@@ -58,7 +58,7 @@ import java.util.Optional;
  */
 public record Screen(
         StoredBatch stored,
-        BatchPlan plan,
+        PlanSays says,
         Optional<Station> station,
         LotPlan lot,
         Kit kit,
@@ -96,8 +96,12 @@ public record Screen(
         return "/batches/" + id() + "/" + what;
     }
 
+    public BatchPlan plan() {
+        return says.plan();
+    }
+
     public Batch batch() {
-        return plan.batch();
+        return plan().batch();
     }
 
     public int lotNo() {
@@ -110,24 +114,24 @@ public record Screen(
     }
 
     public List<Stop> stops() {
-        return Stop.along(plan, past);
+        return Stop.along(says, past);
     }
 
     public Sentence ribbonWide() {
-        return RibbonPicture.wide(plan, lotNo(), notes());
+        return RibbonPicture.wide(plan(), lotNo(), notes());
     }
 
     public Sentence ribbonNarrow() {
-        return RibbonPicture.narrow(plan, lotNo(), notes());
+        return RibbonPicture.narrow(plan(), lotNo(), notes());
     }
 
     private RibbonNotes notes() {
-        Map<Integer, LaneWork> work = stored.status() == Status.RUNNING ? run.work(plan) : Map.of();
+        Map<Integer, LaneWork> work = stored.status() == Status.RUNNING ? run.work(plan()) : Map.of();
         return new RibbonNotes(Corrected.marks(corrections), work, "/batches/" + id() + "/" + place() + "?lot=");
     }
 
     public List<Finding> findings() {
-        return station.map(one -> Findings.at(one, plan, lotNo(), lateness())).orElse(List.of());
+        return station.map(one -> says.findings(one, lotNo(), lateness())).orElse(List.of());
     }
 
     /** How late it is by now; nothing once it is in the Book. */
@@ -139,7 +143,7 @@ public record Screen(
     public Optional<Finding> late() {
         return lateness()
                 .filter(day -> day.isLate() || !day.table().clashes().isEmpty())
-                .map(day -> Findings.start(plan, Optional.of(day)));
+                .map(day -> Findings.start(plan(), Optional.of(day)));
     }
 
     /** What was refused in a field, or null. */
@@ -149,7 +153,7 @@ public record Screen(
 
     /** Every lot with what some must avoid in it. */
     public List<Eaten> eaten() {
-        return Eaten.of(plan);
+        return says.eaten();
     }
 
     /** What some must avoid in the lane in hand, in words. */
@@ -161,7 +165,7 @@ public record Screen(
         return station.map(one -> Findings.cautions(one, lot)).orElse(List.of());
     }
 
-    /** A number of the plan, for the lane in hand. */
+    /** A number of the plan(), for the lane in hand. */
     public FieldView number(String key) {
         return number(PlanField.ofKey(key).of(batch(), lotNo()));
     }
@@ -175,9 +179,9 @@ public record Screen(
                 .orElse(List.of());
     }
 
-    /** A number of the plan. */
+    /** A number of the plan(). */
     public FieldView number(PlanNumber<?> number) {
-        return FieldView.of(number, number.read(batch(), plan.balance()), refused, read);
+        return FieldView.of(number, number.read(batch(), plan().balance()), refused, read);
     }
 
     /** Whether this pin holds the lot in hand. @param which its name */
@@ -222,7 +226,7 @@ public record Screen(
 
     /** The dough's lines below the flour. */
     public List<Line> doughLines() {
-        return plan.balance().dough(lot.dough().no()).made().parts().stream()
+        return plan().balance().dough(lot.dough().no()).made().parts().stream()
                 .map(part -> new Line(
                         lot.dough().formula().line(part.addition()).name(),
                         Optional.empty(),

@@ -105,7 +105,7 @@ public class Screens {
         }
         return new Screen(
                 stored,
-                plan,
+                plans.says(plan),
                 station,
                 lot,
                 kit.load(),
@@ -131,7 +131,7 @@ public class Screens {
         ZonedDateTime now = ZonedDateTime.now(clock);
         return new Screen(
                 stored,
-                plan,
+                new PlanSays(plan),
                 Optional.of(station),
                 inHand(plan, lotNo),
                 kit.load(),

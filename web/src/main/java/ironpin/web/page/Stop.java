@@ -4,7 +4,6 @@ import ironpin.batch.Station;
 import ironpin.batch.balance.Balance;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.Finding;
-import ironpin.plan.Findings;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Quantity;
@@ -22,9 +21,9 @@ import java.util.List;
  * @param level the most pressing thing there
  */
 public record Stop(Station station, Sentence figure, Finding.Level level) {
-    static List<Stop> along(BatchPlan plan, int past) {
+    static List<Stop> along(PlanSays says, int past) {
         return Arrays.stream(Station.values())
-                .map(station -> new Stop(station, figure(station, plan, past), Findings.worst(station, plan)))
+                .map(station -> new Stop(station, figure(station, says.plan(), past), says.worst(station)))
                 .toList();
     }
 

@@ -43,14 +43,15 @@ public class StopTest {
 
     @Test(dataProvider = "figures")
     public void everyStopCarriesItsLiveNumber(Station station, String figure) {
-        Stop stop = Stop.along(BatchPlan.of(BATCH), 3).get(station.ordinal());
+        Stop stop = Stop.along(new PlanSays(BatchPlan.of(BATCH)), 3).get(station.ordinal());
         assertEquals(stop.station(), station);
         assertEquals(stop.figure().render(UnitSystem.METRIC), figure);
     }
 
     @Test
     public void aMistakeMarksItsStop() {
-        List<Stop> stops = Stop.along(BatchPlan.of(CountField.FILLING_EACH.write(BATCH, Address.lot(1), 60)), 0);
+        List<Stop> stops =
+                Stop.along(new PlanSays(BatchPlan.of(CountField.FILLING_EACH.write(BATCH, Address.lot(1), 60))), 0);
         assertTrue(stops.get(Station.FOLD.ordinal()).marked());
         assertEquals(stops.get(Station.FOLD.ordinal()).figure().render(UnitSystem.METRIC), "26 g too full");
         assertTrue(!stops.get(Station.DOUGH.ordinal()).marked());
@@ -61,7 +62,7 @@ public class StopTest {
     public void allNineStopsStandInTheOrderOfTheWork() {
         RandomBatches batches = new RandomBatches(71);
         for (int i = 0; i < 40; i++) {
-            List<Stop> stops = Stop.along(BatchPlan.of(batches.next()), i);
+            List<Stop> stops = Stop.along(new PlanSays(BatchPlan.of(batches.next())), i);
             assertEquals(stops.stream().map(Stop::station).toList(), Arrays.asList(Station.values()));
             stops.forEach(stop -> assertTrue(!stop.figure().isEmpty(), stop.toString()));
         }
