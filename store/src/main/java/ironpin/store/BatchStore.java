@@ -7,6 +7,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import ironpin.batch.Batch;
 import ironpin.quantity.Sentence;
+import ironpin.store.Cupboard.Question;
 import ironpin.store.db.tables.records.BatchRecord;
 import ironpin.wording.Typed;
 import java.time.Instant;
@@ -170,7 +171,9 @@ public final class BatchStore {
 
     /** How many batches are in this state. */
     public int count(Status status) {
-        return cupboard.read(dsl -> dsl.fetchCount(BATCH, BATCH.STATUS.eq(status.name())));
+        return cupboard.remembered(
+                new Question(BatchStore.class, status.name(), 0),
+                dsl -> dsl.fetchCount(BATCH, BATCH.STATUS.eq(status.name())));
     }
 
     /**

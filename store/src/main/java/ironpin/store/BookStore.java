@@ -8,6 +8,7 @@ import ironpin.book.Outcome;
 import ironpin.book.SkinVerdict;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
+import ironpin.store.Cupboard.Question;
 import ironpin.store.db.tables.records.BatchRecord;
 import ironpin.store.db.tables.records.OutcomeRecord;
 import java.time.Instant;
@@ -87,10 +88,12 @@ public final class BookStore {
 
     /** What was written about the lots of a batch, by lot number. */
     public List<BookEntry> entries(long batchId) {
-        return cupboard.read(dsl -> dsl.selectFrom(OUTCOME)
-                .where(OUTCOME.BATCH_ID.eq(batchId))
-                .orderBy(OUTCOME.LOT_NO)
-                .fetch(BookStore::entry));
+        return cupboard.remembered(
+                new Question(BookStore.class, "entries", batchId),
+                dsl -> List.copyOf(dsl.selectFrom(OUTCOME)
+                        .where(OUTCOME.BATCH_ID.eq(batchId))
+                        .orderBy(OUTCOME.LOT_NO)
+                        .fetch(BookStore::entry)));
     }
 
     /** The latest entry about a style, not counting one batch's own. */

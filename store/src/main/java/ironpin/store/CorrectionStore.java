@@ -8,6 +8,7 @@ import ironpin.dough.BenchFeel;
 import ironpin.dough.Correction;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.store.Cupboard.Question;
 import ironpin.store.db.tables.records.CorrectionRecord;
 import java.time.Duration;
 import java.util.List;
@@ -43,14 +44,16 @@ public final class CorrectionStore {
 
     /** The corrections that stand: those of revisions that have not been undone, the first one first. */
     public List<LoggedCorrection> standing(long id) {
-        return cupboard.read(dsl -> dsl.select(CORRECTION.asterisk())
-                .from(CORRECTION)
-                .join(BATCH)
-                .on(BATCH.ID.eq(CORRECTION.BATCH_ID))
-                .where(CORRECTION.BATCH_ID.eq(id), CORRECTION.REVISION.le(BATCH.CURRENT_REVISION))
-                .orderBy(CORRECTION.REVISION)
-                .fetchInto(CORRECTION)
-                .map(CorrectionStore::logged));
+        return cupboard.remembered(
+                new Question(CorrectionStore.class, "standing", id),
+                dsl -> List.copyOf(dsl.select(CORRECTION.asterisk())
+                        .from(CORRECTION)
+                        .join(BATCH)
+                        .on(BATCH.ID.eq(CORRECTION.BATCH_ID))
+                        .where(CORRECTION.BATCH_ID.eq(id), CORRECTION.REVISION.le(BATCH.CURRENT_REVISION))
+                        .orderBy(CORRECTION.REVISION)
+                        .fetchInto(CORRECTION)
+                        .map(CorrectionStore::logged)));
     }
 
     private static LoggedCorrection logged(CorrectionRecord row) {

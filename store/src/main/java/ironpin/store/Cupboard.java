@@ -1,5 +1,7 @@
 package ironpin.store;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -29,6 +31,7 @@ import org.jooq.impl.DSL;
  */
 public final class Cupboard implements AutoCloseable {
     private static final String USER = "ironpin";
+    private static final int ANSWERS = 400;
     private static final System.Logger LOG = System.getLogger(Cupboard.class.getName());
 
     static {
@@ -52,6 +55,8 @@ public final class Cupboard implements AutoCloseable {
 
     private final AtomicLong writes = new AtomicLong();
     private final AtomicLong kits = new AtomicLong();
+    private final Cache<Question, Answer> answers =
+            Caffeine.newBuilder().maximumSize(ANSWERS).build();
 
     /** Whether the write under way changes the kit; only whoever holds the pen looks at it. */
     private boolean kitChanges;
@@ -158,6 +163,32 @@ public final class Cupboard implements AutoCloseable {
             gate.readLock().unlock();
         }
     }
+
+    /**
+     * What was answered since the last write is answered again without asking: answers are values. Within a write it is asked anew.
+     *
+     * @param question one that is equal whenever the same is asked
+     */
+    <T> T remembered(Question question, Function<DSLContext, T> query) {
+        if (writing()) {
+            return read(query);
+        }
+        // Counted before it is asked: what is written meanwhile may be in the answer, but never the other way round.
+        long now = writes.get();
+        Answer known = answers.getIfPresent(question);
+        if (known == null || known.writes() != now) {
+            known = new Answer(now, read(query));
+            answers.put(question, known);
+        }
+        @SuppressWarnings("unchecked")
+        T value = (T) known.value();
+        return value;
+    }
+
+    /** What is asked, and of which batch; 0 for none. */
+    record Question(Class<?> by, String what, long batch) {}
+
+    private record Answer(long writes, Object value) {}
 
     /** How many writes there have been: what was read stays true until it changes. */
     long writes() {

@@ -11,6 +11,7 @@ import ironpin.kit.Hand;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Sentence;
+import ironpin.store.Cupboard.Question;
 import ironpin.store.db.tables.records.SqueezedRecord;
 import ironpin.store.db.tables.records.TastingRecord;
 import java.time.Instant;
@@ -58,20 +59,22 @@ public final class HandStore {
 
     /** The tastings of a batch that stand, the first one first. */
     public List<LoggedTasting> standing(long id) {
-        return cupboard.read(dsl -> dsl.select(TASTING.asterisk())
-                .from(TASTING)
-                .join(BATCH)
-                .on(BATCH.ID.eq(TASTING.BATCH_ID))
-                .where(TASTING.BATCH_ID.eq(id), TASTING.REVISION.le(BATCH.CURRENT_REVISION))
-                .orderBy(TASTING.REVISION)
-                .fetchInto(TASTING)
-                .map(row -> new LoggedTasting(
-                        row.getFillingNo(),
-                        PattyVerdict.valueOf(row.getVerdict()),
-                        new Percentage(row.getSaltUpct()),
-                        row.getAdded(),
-                        new Mass(row.getAddedUg()),
-                        Times.read(row.getTastedAt()))));
+        return cupboard.remembered(
+                new Question(HandStore.class, "standing", id),
+                dsl -> List.copyOf(dsl.select(TASTING.asterisk())
+                        .from(TASTING)
+                        .join(BATCH)
+                        .on(BATCH.ID.eq(TASTING.BATCH_ID))
+                        .where(TASTING.BATCH_ID.eq(id), TASTING.REVISION.le(BATCH.CURRENT_REVISION))
+                        .orderBy(TASTING.REVISION)
+                        .fetchInto(TASTING)
+                        .map(row -> new LoggedTasting(
+                                row.getFillingNo(),
+                                PattyVerdict.valueOf(row.getVerdict()),
+                                new Percentage(row.getSaltUpct()),
+                                row.getAdded(),
+                                new Mass(row.getAddedUg()),
+                                Times.read(row.getTastedAt())))));
     }
 
     /** Writes down what was left of a vegetable, over what was written for it in this batch before. */

@@ -3,8 +3,10 @@ package ironpin.store;
 import static ironpin.store.db.Tables.LAID;
 import static ironpin.store.db.Tables.LAID_OUT;
 
+import ironpin.store.Cupboard.Question;
 import java.time.Instant;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -40,7 +42,7 @@ public final class LaidStore {
 
     /** How a batch is laid out; nothing before its work has begun. */
     public Optional<Laid> of(long batchId) {
-        return cupboard.read(dsl -> dsl.selectFrom(LAID_OUT)
+        return cupboard.remembered(new Question(LaidStore.class, "laid", batchId), dsl -> dsl.selectFrom(LAID_OUT)
                 .where(LAID_OUT.BATCH_ID.eq(batchId))
                 .fetchOptional()
                 .map(row -> {
@@ -53,7 +55,11 @@ public final class LaidStore {
                                             Times.read(one.getStartsAt()),
                                             Times.read(one.getEndsAt()),
                                             people(one.getPeople()))));
-                    return new Laid(row.getRevision(), Times.read(row.getLaidAt()), row.getSaid(), tasks);
+                    return new Laid(
+                            row.getRevision(),
+                            Times.read(row.getLaidAt()),
+                            row.getSaid(),
+                            Collections.unmodifiableMap(tasks));
                 }));
     }
 

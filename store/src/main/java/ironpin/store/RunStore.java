@@ -6,10 +6,12 @@ import static org.jooq.impl.DSL.max;
 
 import ironpin.refusal.NotThere;
 import ironpin.refusal.Refused;
+import ironpin.store.Cupboard.Question;
 import ironpin.store.db.tables.records.TimerRecord;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -29,12 +31,13 @@ public final class RunStore {
 
     /** When each finished task was ticked, by its key. */
     public Map<String, Instant> done(long batchId) {
-        Map<String, OffsetDateTime> rows = cupboard.read(dsl -> dsl.selectFrom(STEP_DONE)
-                .where(STEP_DONE.BATCH_ID.eq(batchId))
-                .fetchMap(STEP_DONE.TASK_KEY, STEP_DONE.DONE_AT));
-        Map<String, Instant> done = new TreeMap<>();
-        rows.forEach((key, at) -> done.put(key, Times.read(at)));
-        return done;
+        return cupboard.remembered(new Question(RunStore.class, "done", batchId), dsl -> {
+            Map<String, Instant> done = new TreeMap<>();
+            dsl.selectFrom(STEP_DONE)
+                    .where(STEP_DONE.BATCH_ID.eq(batchId))
+                    .forEach(row -> done.put(row.getTaskKey(), Times.read(row.getDoneAt())));
+            return Collections.unmodifiableMap(done);
+        });
     }
 
     /** Ticks a task; ticking it again keeps the first time. */
@@ -115,8 +118,8 @@ public final class RunStore {
 
     /** Timers of a batch that have not been stopped, the first to ring first. */
     public List<RunningTimer> timers(long batchId) {
-        return cupboard.read(
-                dsl -> dsl
+        return cupboard.remembered(
+                new Question(RunStore.class, "timers", batchId), dsl -> dsl
                         .selectFrom(TIMER)
                         .where(TIMER.BATCH_ID.eq(batchId), TIMER.STOPPED_AT.isNull())
                         .fetch(RunStore::timer)

@@ -94,6 +94,12 @@ public final class DoughScreen {
 
     /** One step for every feel, worked out on this dough. */
     public List<FeelStep> feels() {
+        return screen.says().once(new Feels(dough.no()), plan -> solved());
+    }
+
+    private record Feels(int dough) {}
+
+    private List<FeelStep> solved() {
         DoughMasses made = screen.plan().balance().dough(dough.no()).made();
         if (made.flour().isZero() || made.of(DoughAddition.WATER).isZero()) {
             return List.of();

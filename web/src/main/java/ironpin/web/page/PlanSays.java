@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import java.util.function.Supplier;
 
 /**
@@ -25,6 +26,7 @@ public final class PlanSays {
 
     private final BatchPlan plan;
     private final Map<At, List<Finding>> findings = new ConcurrentHashMap<>();
+    private final Map<Object, Object> told = new ConcurrentHashMap<>();
     private final Once<Map<Station, Finding.Level>> worst = new Once<>(this::worstOfEach);
     private final Once<List<Eaten>> eaten = new Once<>(() -> Eaten.of(plan()));
 
@@ -43,6 +45,12 @@ public final class PlanSays {
 
     List<Eaten> eaten() {
         return eaten.get();
+    }
+
+    /** Anything else that follows from the plan alone. @param question one that is equal whenever the same is asked */
+    @SuppressWarnings("unchecked")
+    public <T> T once(Object question, Function<BatchPlan, T> how) {
+        return (T) told.computeIfAbsent(question, asked -> how.apply(plan));
     }
 
     List<Finding> findings(Station station, int lot, Optional<Forecast> late) {

@@ -29,6 +29,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -40,7 +41,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class Plans {
     private static final int RECENT = 200;
-    private static final int LOOKED_AT = 40;
+    private static final int LOOKED_AT = 16;
 
     private final KitStore kit;
     private final LaidStore laid;
@@ -57,7 +58,8 @@ public class Plans {
     private final Cache<BatchPlan, Better> better =
             Caffeine.newBuilder().weakKeys().maximumSize(RECENT).build();
 
-    private record Better(Solved by, BatchPlan plan) {}
+    /** @param by what it was laid out by: an answer of the solver, or what was kept of a day under way */
+    private record Better(Object by, BatchPlan plan) {}
 
     /** What is said holds its plan, so only as many are kept as are looked at. */
     private final Cache<BatchPlan, PlanSays> said =
@@ -94,9 +96,14 @@ public class Plans {
     }
 
     private BatchPlan laid(BatchPlan plan, Solved by) {
+        return laid(plan, by, () -> plan.laid(by));
+    }
+
+    /** The same answer to the same thing, so that what was worked out of it is found again. */
+    private BatchPlan laid(BatchPlan plan, Object by, Supplier<BatchPlan> how) {
         Better known = better.getIfPresent(plan);
         if (known == null || known.by() != by) {
-            known = new Better(by, plan.laid(by));
+            known = new Better(by, how.get());
             better.put(plan, known);
         }
         return known.plan();
@@ -123,12 +130,10 @@ public class Plans {
             laid.keep(stored.id(), laid(begun.timetable(), stored.revision(), ""));
             return begun;
         }
-        Timetable before =
-                Layout.kept(day, key -> Optional.ofNullable(kept.get().tasks().get(key))
-                        .map(at -> new Layout.Kept(zoned(at.start()), zoned(at.end()), at.people())));
         if (kept.get().revision() == stored.revision()) {
-            return plan.laid(before);
+            return laid(plan, kept.get(), () -> plan.laid(before(day, kept.get())));
         }
+        Timetable before = before(day, kept.get());
         ZonedDateTime now = ZonedDateTime.now(clock);
         Standing standing = Standing.of(
                 before,
@@ -156,6 +161,11 @@ public class Plans {
         return untouched && !standing.now().isAfter(fresh.latestStart())
                 ? Forecast.of(plan.day(), fresh, standing)
                 : Forecast.again(plan.day(), before, standing);
+    }
+
+    private Timetable before(DayPlan day, Laid kept) {
+        return Layout.kept(day, key -> Optional.ofNullable(kept.tasks().get(key))
+                .map(at -> new Layout.Kept(zoned(at.start()), zoned(at.end()), at.people())));
     }
 
     private ZonedDateTime zoned(Instant at) {

@@ -118,11 +118,24 @@ public record Screen(
     }
 
     public Sentence ribbonWide() {
-        return RibbonPicture.wide(plan(), lotNo(), notes());
+        return ribbon(true);
     }
 
     public Sentence ribbonNarrow() {
-        return RibbonPicture.narrow(plan(), lotNo(), notes());
+        return ribbon(false);
+    }
+
+    /** While work goes on the ribbon moves with it; before and after it is drawn once. */
+    private Sentence ribbon(boolean wide) {
+        RibbonNotes notes = notes();
+        Ribbon asked = new Ribbon(wide, lotNo(), notes);
+        return notes.work().isEmpty() ? says.once(asked, asked::of) : asked.of(plan());
+    }
+
+    private record Ribbon(boolean wide, int lot, RibbonNotes notes) {
+        Sentence of(BatchPlan plan) {
+            return wide ? RibbonPicture.wide(plan, lot, notes) : RibbonPicture.narrow(plan, lot, notes);
+        }
     }
 
     private RibbonNotes notes() {
