@@ -119,7 +119,7 @@ public final class Progress {
         if (calls(task)) {
             return 0;
         }
-        boolean due = !table.slot(task.key()).start().isAfter(standing.now());
+        boolean due = !table.slot(task.of()).start().isAfter(standing.now());
         boolean hands = task.work() instanceof Work.Throughout;
         if (due && !hands) {
             return 1;

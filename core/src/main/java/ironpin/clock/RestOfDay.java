@@ -47,7 +47,7 @@ final class RestOfDay {
         if (done.isPresent()) {
             return Job.alone(job.key(), time).at(Layout.tick(day, done.get()) - time);
         }
-        Optional<Timetable.Slot> planned = plan.find(task.key());
+        Optional<Timetable.Slot> planned = plan.find(task.of());
         Optional<Duration> left = standing.left(task);
         if (left.isPresent() && !(task.work() instanceof Work.Throughout)) {
             int over = now + Math.max(1, Layout.ticks(left.get()));

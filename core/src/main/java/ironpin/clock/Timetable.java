@@ -65,7 +65,7 @@ public record Timetable(
 
     /** How much later than they should be the plates are on the table, as it is laid out. */
     public Duration late() {
-        return find(DayPlan.SERVE)
+        return find(DayPlan.SERVED)
                 .map(slot -> Duration.between(serving, slot.end()))
                 .filter(late -> !late.isNegative())
                 .orElse(Duration.ZERO);
@@ -106,7 +106,7 @@ public record Timetable(
 
     /** When the last plates are on the table; with the first where all go out at once. */
     public ZonedDateTime lastPlates() {
-        return find(DayPlan.LAST.text()).map(Slot::end).orElseGet(this::served);
+        return find(DayPlan.LAST).map(Slot::end).orElseGet(this::served);
     }
 
     /** The end of the last slot, which may come after the meal: frozen pieces are bagged then. */
@@ -126,7 +126,12 @@ public record Timetable(
 
     /** The slot of this task. @throws NotThere if it is not in the table */
     Slot slot(TaskKey key) {
-        return slot(key.text());
+        return find(key).orElseThrow(() -> new NotThere("there is no task " + key.text()));
+    }
+
+    /** The slot of this task, if it is in the table. */
+    Optional<Slot> find(TaskKey key) {
+        return slots.stream().filter(slot -> slot.task().of().equals(key)).findFirst();
     }
 
     /** The moments a wait lies between, as a length; what waits before it included. */

@@ -15,6 +15,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.ObjIntConsumer;
 import java.util.function.UnaryOperator;
@@ -172,7 +173,7 @@ public final class BatchStore {
     /** How many batches are in this state. */
     public int count(Status status) {
         return cupboard.remembered(
-                new Question(BatchStore.class, status.name(), 0),
+                new Question(Set.of(BATCH), status.name(), 0),
                 dsl -> dsl.fetchCount(BATCH, BATCH.STATUS.eq(status.name())));
     }
 

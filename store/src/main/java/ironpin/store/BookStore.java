@@ -89,7 +89,7 @@ public final class BookStore {
     /** What was written about the lots of a batch, by lot number. */
     public List<BookEntry> entries(long batchId) {
         return cupboard.remembered(
-                new Question(BookStore.class, "entries", batchId),
+                new Question(Set.of(OUTCOME), "entries", batchId),
                 dsl -> List.copyOf(dsl.selectFrom(OUTCOME)
                         .where(OUTCOME.BATCH_ID.eq(batchId))
                         .orderBy(OUTCOME.LOT_NO)
@@ -98,7 +98,7 @@ public final class BookStore {
 
     /** The latest entry about a style, not counting one batch's own. */
     public Optional<BookEntry> last(String style, long exceptBatchId) {
-        return cupboard.read(dsl -> dsl.selectFrom(OUTCOME)
+        return cupboard.remembered(new Question(Set.of(OUTCOME), style, exceptBatchId), dsl -> dsl.selectFrom(OUTCOME)
                 .where(OUTCOME.STYLE.eq(style), OUTCOME.BATCH_ID.ne(exceptBatchId))
                 .orderBy(OUTCOME.RECORDED_AT.desc())
                 .limit(1)

@@ -12,6 +12,7 @@ import ironpin.store.Cupboard.Question;
 import ironpin.store.db.tables.records.CorrectionRecord;
 import java.time.Duration;
 import java.util.List;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 
 /** Corrections at the bench: each is a change of the plan and a line of the log, kept together or not at all. */
@@ -45,7 +46,7 @@ public final class CorrectionStore {
     /** The corrections that stand: those of revisions that have not been undone, the first one first. */
     public List<LoggedCorrection> standing(long id) {
         return cupboard.remembered(
-                new Question(CorrectionStore.class, "standing", id),
+                new Question(Set.of(CORRECTION, BATCH), "standing", id),
                 dsl -> List.copyOf(dsl.select(CORRECTION.asterisk())
                         .from(CORRECTION)
                         .join(BATCH)

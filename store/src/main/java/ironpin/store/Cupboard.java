@@ -10,6 +10,7 @@ import java.sql.Statement;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.ReentrantLock;
@@ -22,8 +23,11 @@ import org.flywaydb.core.api.FlywayException;
 import org.h2.jdbcx.JdbcConnectionPool;
 import org.jooq.DSLContext;
 import org.jooq.SQLDialect;
+import org.jooq.Table;
 import org.jooq.conf.Settings;
 import org.jooq.impl.DSL;
+import org.jooq.impl.DefaultConfiguration;
+import org.jooq.impl.DefaultExecuteListenerProvider;
 
 /**
  * The database file: opened, migrated, backed up on every opening, and written so that an acknowledged change survives
@@ -55,6 +59,7 @@ public final class Cupboard implements AutoCloseable {
 
     private final AtomicLong writes = new AtomicLong();
     private final AtomicLong kits = new AtomicLong();
+    private final Touched touched = new Touched();
     private final Cache<Question, Answer> answers =
             Caffeine.newBuilder().maximumSize(ANSWERS).build();
 
@@ -83,7 +88,11 @@ public final class Cupboard implements AutoCloseable {
 
     private void open(String url) {
         pool = JdbcConnectionPool.create(url, USER, "");
-        dsl = DSL.using(pool, SQLDialect.H2, SETTINGS);
+        dsl = DSL.using(new DefaultConfiguration()
+                .set(pool)
+                .set(SQLDialect.H2)
+                .set(SETTINGS)
+                .set(new DefaultExecuteListenerProvider(touched)));
         // The file is there once a connection has been made.
         dsl.execute("select 1");
     }
@@ -165,18 +174,17 @@ public final class Cupboard implements AutoCloseable {
     }
 
     /**
-     * What was answered since the last write is answered again without asking: answers are values. Within a write it is asked anew.
-     *
-     * @param question one that is equal whenever the same is asked
+     * What was answered is answered again without asking until one of its tables is written: answers are values. Within a write it is
+     * asked anew.
      */
     <T> T remembered(Question question, Function<DSLContext, T> query) {
         if (writing()) {
             return read(query);
         }
         // Counted before it is asked: what is written meanwhile may be in the answer, but never the other way round.
-        long now = writes.get();
+        long now = touched.of(question.of());
         Answer known = answers.getIfPresent(question);
-        if (known == null || known.writes() != now) {
+        if (known == null || known.touched() != now) {
             known = new Answer(now, read(query));
             answers.put(question, known);
         }
@@ -185,10 +193,16 @@ public final class Cupboard implements AutoCloseable {
         return value;
     }
 
-    /** What is asked, and of which batch; 0 for none. */
-    record Question(Class<?> by, String what, long batch) {}
+    /**
+     * What is asked; equal whenever the same is.
+     *
+     * @param of all tables that the answer is read from
+     * @param batch which one; 0 for none
+     */
+    record Question(Set<Table<?>> of, String what, long batch) {}
 
-    private record Answer(long writes, Object value) {}
+    /** @param touched how often its tables had been written when it was asked */
+    private record Answer(long touched, Object value) {}
 
     /** How many writes there have been: what was read stays true until it changes. */
     long writes() {
@@ -275,6 +289,7 @@ public final class Cupboard implements AutoCloseable {
             throw broken ? new NotWritten(problem) : problem;
         } finally {
             writes.incrementAndGet();
+            touched.over();
             if (kitChanges) {
                 kitChanges = false;
                 kits.incrementAndGet();

@@ -16,6 +16,7 @@ import ironpin.store.db.tables.records.SqueezedRecord;
 import ironpin.store.db.tables.records.TastingRecord;
 import java.time.Instant;
 import java.util.List;
+import java.util.Set;
 import org.jooq.DSLContext;
 
 /** What test patties and squeezed vegetables said, and what they teach about the cook. */
@@ -60,7 +61,7 @@ public final class HandStore {
     /** The tastings of a batch that stand, the first one first. */
     public List<LoggedTasting> standing(long id) {
         return cupboard.remembered(
-                new Question(HandStore.class, "standing", id),
+                new Question(Set.of(TASTING, BATCH), "standing", id),
                 dsl -> List.copyOf(dsl.select(TASTING.asterisk())
                         .from(TASTING)
                         .join(BATCH)

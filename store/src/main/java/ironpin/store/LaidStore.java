@@ -10,6 +10,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 
@@ -42,25 +43,26 @@ public final class LaidStore {
 
     /** How a batch is laid out; nothing before its work has begun. */
     public Optional<Laid> of(long batchId) {
-        return cupboard.remembered(new Question(LaidStore.class, "laid", batchId), dsl -> dsl.selectFrom(LAID_OUT)
-                .where(LAID_OUT.BATCH_ID.eq(batchId))
-                .fetchOptional()
-                .map(row -> {
-                    Map<String, At> tasks = new TreeMap<>();
-                    dsl.selectFrom(LAID)
-                            .where(LAID.BATCH_ID.eq(batchId))
-                            .forEach(one -> tasks.put(
-                                    one.getTaskKey(),
-                                    new At(
-                                            Times.read(one.getStartsAt()),
-                                            Times.read(one.getEndsAt()),
-                                            people(one.getPeople()))));
-                    return new Laid(
-                            row.getRevision(),
-                            Times.read(row.getLaidAt()),
-                            row.getSaid(),
-                            Collections.unmodifiableMap(tasks));
-                }));
+        return cupboard.remembered(
+                new Question(Set.of(LAID_OUT, LAID), "laid", batchId), dsl -> dsl.selectFrom(LAID_OUT)
+                        .where(LAID_OUT.BATCH_ID.eq(batchId))
+                        .fetchOptional()
+                        .map(row -> {
+                            Map<String, At> tasks = new TreeMap<>();
+                            dsl.selectFrom(LAID)
+                                    .where(LAID.BATCH_ID.eq(batchId))
+                                    .forEach(one -> tasks.put(
+                                            one.getTaskKey(),
+                                            new At(
+                                                    Times.read(one.getStartsAt()),
+                                                    Times.read(one.getEndsAt()),
+                                                    people(one.getPeople()))));
+                            return new Laid(
+                                    row.getRevision(),
+                                    Times.read(row.getLaidAt()),
+                                    row.getSaid(),
+                                    Collections.unmodifiableMap(tasks));
+                        }));
     }
 
     private static List<Integer> people(String text) {

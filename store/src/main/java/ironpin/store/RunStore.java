@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.jooq.DSLContext;
@@ -31,7 +32,7 @@ public final class RunStore {
 
     /** When each finished task was ticked, by its key. */
     public Map<String, Instant> done(long batchId) {
-        return cupboard.remembered(new Question(RunStore.class, "done", batchId), dsl -> {
+        return cupboard.remembered(new Question(Set.of(STEP_DONE), "done", batchId), dsl -> {
             Map<String, Instant> done = new TreeMap<>();
             dsl.selectFrom(STEP_DONE)
                     .where(STEP_DONE.BATCH_ID.eq(batchId))
@@ -119,7 +120,7 @@ public final class RunStore {
     /** Timers of a batch that have not been stopped, the first to ring first. */
     public List<RunningTimer> timers(long batchId) {
         return cupboard.remembered(
-                new Question(RunStore.class, "timers", batchId), dsl -> dsl
+                new Question(Set.of(TIMER), "timers", batchId), dsl -> dsl
                         .selectFrom(TIMER)
                         .where(TIMER.BATCH_ID.eq(batchId), TIMER.STOPPED_AT.isNull())
                         .fetch(RunStore::timer)

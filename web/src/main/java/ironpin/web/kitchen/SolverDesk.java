@@ -45,6 +45,10 @@ public class SolverDesk {
     private final Cache<Long, Problem> last =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
+    /** A page asks several times about the same day. */
+    private final Cache<DayPlan, Problem> problems =
+            Caffeine.newBuilder().weakKeys().maximumSize(REMEMBERED).build();
+
     /** Days that have been thought about to the end. */
     private final Cache<Problem, Boolean> over =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
@@ -77,7 +81,7 @@ public class SolverDesk {
 
     /** The best that is known of a day by now; nothing before it was thought about. */
     public Optional<Solved> known(DayPlan day) {
-        return Optional.ofNullable(known.getIfPresent(Layout.problem(day)));
+        return Optional.ofNullable(known.getIfPresent(problem(day)));
     }
 
     /**
@@ -85,7 +89,7 @@ public class SolverDesk {
      * known of it before goes along as long as it is better than a first answer.
      */
     public Optional<Solved> known(long batch, DayPlan day) {
-        Problem problem = Layout.problem(day);
+        Problem problem = problem(day);
         Solved found = known.getIfPresent(problem);
         Problem before = last.getIfPresent(batch);
         if (found == null && before != null) {
@@ -103,18 +107,22 @@ public class SolverDesk {
         return Optional.ofNullable(found);
     }
 
+    private Problem problem(DayPlan day) {
+        return problems.get(day, Layout::problem);
+    }
+
     private static boolean better(Solved one, Solved other) {
         return one.checked().score().compareTo(other.checked().score()) < 0;
     }
 
     /** A plan that was found elsewhere, where nothing better is known of the day. */
     public void remember(DayPlan day, Solved found) {
-        known.asMap().merge(Layout.problem(day), found, (old, now) -> better(now, old) ? now : old);
+        known.asMap().merge(problem(day), found, (old, now) -> better(now, old) ? now : old);
     }
 
     /** Thinks about a day of a batch, if that has not been done. */
     public void think(long batch, DayPlan day) {
-        Problem problem = Layout.problem(day);
+        Problem problem = problem(day);
         if (solver == Solver.NOBODY || wants(batch, problem)) {
             return;
         }
@@ -133,7 +141,7 @@ public class SolverDesk {
 
     /** Whether it still thinks about a day. */
     public boolean thinking(long batch, DayPlan day) {
-        return wants(batch, Layout.problem(day));
+        return wants(batch, problem(day));
     }
 
     private boolean wants(long batch, Problem problem) {

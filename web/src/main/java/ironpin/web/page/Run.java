@@ -72,7 +72,7 @@ public record Run(List<RunStep> steps, List<Ringing> timers, Progress progress, 
 
     RunStep step(Task task) {
         return steps.stream()
-                .filter(step -> step.key().equals(task.key()))
+                .filter(step -> step.slot().task().of().equals(task.of()))
                 .findFirst()
                 .orElseThrow();
     }
