@@ -38,7 +38,7 @@ public record Course(HeatRun run, List<Mark> marks, Duration total, Optional<Dur
         return of(load, unknowns, false);
     }
 
-    /** The same on few cells where no side is unlike the other: for how much later something is, not for when. */
+    /** The same on few cells: for how much later something is, not for when. */
     static Course rough(Load load, Unknowns unknowns) {
         return of(load, unknowns, true);
     }
@@ -52,9 +52,7 @@ public record Course(HeatRun run, List<Mark> marks, Duration total, Optional<Dur
         HeatPiece body = load.body().scaled(half * half * half).conducting(unknowns.conductivity());
         Temperature start = Temperature.ofCelsius(load.start().celsius() + unknowns.startKelvin());
         Duration seen = watched.compareTo(LONGEST) > 0 ? LONGEST : watched;
-        HeatRun run = rough && !hearth.sided()
-                ? Conduction.rough(body, start, hearth, seen)
-                : Conduction.run(body, start, hearth, seen);
+        HeatRun run = rough ? Conduction.rough(body, start, hearth, seen) : Conduction.run(body, start, hearth, seen);
         List<Mark> marks = new ArrayList<>();
         hearth.began().forEach(one -> marks.add(new Mark(one.spell(), seconds(one.from()))));
         Optional<Duration> dry = Double.isNaN(hearth.dryAt()) ? Optional.empty() : Optional.of(seconds(hearth.dryAt()));

@@ -18,7 +18,7 @@ public final class Conduction {
     static final int SHELLS = 32;
 
     private static final int FEWEST_SHELLS = 6;
-    private static final double THINNEST_SHELL_MM = 0.2;
+    private static final double THINNEST_SHELL_MM = 0.3;
 
     /** Cells times steps that are still worked out while somebody waits: about a second. */
     private static final double MOST_WORK = 4e8;
@@ -36,8 +36,10 @@ public final class Conduction {
     private static final double SAFE = 0.45;
 
     private final Mesh mesh;
-    private final boolean freezes;
-    private final double step;
+    /** Whether some of it may be frozen, or become so. */
+    private boolean freezes;
+
+    private double step;
     private final double[] content;
     private final double[] celsius;
     private final double[] gain;
@@ -50,11 +52,12 @@ public final class Conduction {
     private final double[] thawed;
     private final double[] perKelvin;
 
-    /** The links in arrays of their own, twice their factor: this is where the time goes. */
+    /** The links in arrays of their own, twice their factor, and what passes each for a kelvin: this is where the time goes. */
     private final int[] from;
 
     private final int[] to;
     private final double[] factor;
+    private final double[] passes;
     private double into;
 
     private Conduction(Mesh mesh, double start, double coldest) {
@@ -85,8 +88,19 @@ public final class Conduction {
         to = Arrays.stream(mesh.links).mapToInt(Link::to).toArray();
         factor =
                 Arrays.stream(mesh.links).mapToDouble(link -> 2 * link.factor()).toArray();
+        passes = new double[from.length];
         freezes = cold;
         step = stable(cold);
+        link();
+    }
+
+    /** Two half cells in series. */
+    private void link() {
+        for (int i = 0; i < from.length; i++) {
+            double a = conducts[from[i]];
+            double b = conducts[to[i]];
+            passes[i] = factor[i] * a * b / (a + b);
+        }
     }
 
     /**
@@ -111,15 +125,21 @@ public final class Conduction {
      */
     public static HeatRun run(HeatPiece piece, Temperature start, Surroundings surroundings, Duration time) {
         Mesh mesh = surroundings.sided()
-                ? Mesh.standing(piece, shells(piece, STANDING_SHELLS), SECTORS, SEAT)
+                ? standing(piece, shells(piece, STANDING_SHELLS))
                 : Mesh.even(piece, shells(piece, SHELLS));
         return run(mesh, start.celsius(), surroundings, time, MOST_SAMPLES);
+    }
+
+    private static Mesh standing(HeatPiece piece, int shells) {
+        return Mesh.standing(piece, shells, SECTORS, SEAT);
     }
 
     /** The same on few shells, sampled every two seconds: a quick look at what the surroundings do. */
     public static HeatRun rough(HeatPiece piece, Temperature start, Surroundings surroundings, Duration time) {
         int samples = (int) Math.max(1, time.toSeconds() / 2);
-        return run(Mesh.even(piece, ROUGH_SHELLS), start.celsius(), surroundings, time, samples);
+        Mesh mesh =
+                surroundings.sided() ? standing(piece, shells(piece, ROUGH_SHELLS)) : Mesh.even(piece, ROUGH_SHELLS);
+        return run(mesh, start.celsius(), surroundings, time, samples);
     }
 
     static HeatRun run(Mesh mesh, double start, Surroundings surroundings, Duration time, int samples) {
@@ -160,8 +180,30 @@ public final class Conduction {
                     advance(around, span / steps);
                 }
                 now += span;
+                if (freezes && around.coldest() >= 0 && thawed()) {
+                    thaw();
+                }
             }
         }
+    }
+
+    private boolean thawed() {
+        for (int i = 0; i < celsius.length; i++) {
+            if (celsius[i] < thaws[i]) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Nothing will freeze it again: what thawed matter conducts stays the same, and steps may be as long as its own. */
+    private void thaw() {
+        freezes = false;
+        for (int i = 0; i < conducts.length; i++) {
+            conducts[i] = mesh.matter[i].conductivity();
+        }
+        link();
+        step = stable(false);
     }
 
     /** The longest step for which no cell gives away more than it has over its neighbours, whatever it stands in. */
@@ -194,29 +236,20 @@ public final class Conduction {
     }
 
     private void advance(Surroundings around, double seconds) {
-        Arrays.fill(gain, 0);
         if (freezes) {
             for (int i = 0; i < conducts.length; i++) {
                 conducts[i] = mesh.matter[i].conducts(celsius[i]);
             }
+            link();
         }
-        for (int i = 0; i < from.length; i++) {
-            double a = conducts[from[i]];
-            double b = conducts[to[i]];
-            double flow = factor[i] * a * b / (a + b) * (celsius[from[i]] - celsius[to[i]]);
-            gain[from[i]] -= flow;
-            gain[to[i]] += flow;
+        if (mesh.sectors == 1) {
+            alongARow();
+        } else {
+            overLinks();
         }
         into = 0;
-        for (Face face : mesh.faces) {
-            double transfer = around.transfer(face.below());
-            if (transfer > 0) {
-                double passes = face.area() / (1 / transfer + face.depth() / conducts[face.cell()]);
-                double flow = passes * (around.celsius(face.below()) - celsius[face.cell()]);
-                gain[face.cell()] += flow;
-                into += flow;
-            }
-        }
+        surface(around, false);
+        surface(around, true);
         for (int i = 0; i < gain.length; i++) {
             content[i] += seconds * gain[i] * perHeat[i];
             // Between thawed and drying, where nearly all of it is nearly always, this is the whole of Matter's answer.
@@ -224,6 +257,42 @@ public final class Conduction {
             celsius[i] = plain >= thaws[i] && plain <= Matter.DRIES ? plain : mesh.matter[i].temperature(content[i]);
         }
         around.advance(seconds, into / mesh.mass / 1_000);
+    }
+
+    /** Each cell's only links are those to the one before and the one after. */
+    private void alongARow() {
+        double in = 0;
+        for (int i = 0; i < passes.length; i++) {
+            double out = passes[i] * (celsius[i] - celsius[i + 1]);
+            gain[i] = in - out;
+            in = out;
+        }
+        gain[passes.length] = in;
+    }
+
+    private void overLinks() {
+        Arrays.fill(gain, 0);
+        for (int i = 0; i < from.length; i++) {
+            double flow = passes[i] * (celsius[from[i]] - celsius[to[i]]);
+            gain[from[i]] -= flow;
+            gain[to[i]] += flow;
+        }
+    }
+
+    /** What passes the surface on one side. */
+    private void surface(Surroundings around, boolean below) {
+        double transfer = around.transfer(below);
+        if (transfer <= 0) {
+            return;
+        }
+        double outside = around.celsius(below);
+        for (Face face : below ? mesh.below : mesh.above) {
+            double flow = face.area()
+                    / (1 / transfer + face.depth() / conducts[face.cell()])
+                    * (outside - celsius[face.cell()]);
+            gain[face.cell()] += flow;
+            into += flow;
+        }
     }
 
     /** What is written down at even times. */

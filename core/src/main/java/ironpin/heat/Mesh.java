@@ -1,6 +1,7 @@
 package ironpin.heat;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -29,6 +30,11 @@ final class Mesh {
     final Matter[] matter;
     final Link[] links;
     final Face[] faces;
+
+    /** Those on the seat, and the others. */
+    final Face[] below;
+
+    final Face[] above;
 
     /** In the same measure as the volumes, kg. */
     final double mass;
@@ -73,6 +79,8 @@ final class Mesh {
             double part = faces.length == 1 ? 1 : share[j];
             faces[j] = new Face(first[shells - 1] + j, area * part, step / 2, j < standing);
         }
+        below = Arrays.copyOf(faces, Math.min(faces.length, standing));
+        above = Arrays.copyOfRange(faces, below.length, faces.length);
     }
 
     /** Heated alike from all sides. */
