@@ -20,10 +20,9 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.testng.annotations.AfterClass;
-import org.testng.annotations.AfterSuite;
 import org.testng.annotations.BeforeSuite;
 
-/** The real application with the demo kitchen on a free port, and a real browser in front of it; once for all tests. */
+/** The real application with the demo kitchen on a free port, and a real browser in front of it; once for all tests of a process. */
 public abstract class OpenKitchen {
     private static final List<String> CHROMIUM_ARGS = List.of(
             "--no-sandbox", "--disable-gpu", "--disable-quic", "--disable-background-networking", "--lang=en-GB");
@@ -40,17 +39,13 @@ public abstract class OpenKitchen {
         open();
     }
 
-    @AfterSuite(alwaysRun = true)
-    public void endSuite() {
-        close();
-    }
-
     static synchronized void open() throws IOException {
         if (application != null) {
             return;
         }
-        Path data = Path.of("target", "test-kitchen");
+        Path data = Path.of("target", "test-kitchen-" + System.getProperty("ironpin.fork", "0"));
         empty(data);
+        Runtime.getRuntime().addShutdownHook(new Thread(OpenKitchen::close));
         application = SpringApplication.run(
                 Ironpin.class, "--server.port=0", "--ironpin.demo=true", "--ironpin.data=" + data.toAbsolutePath());
         // A shared disk may keep a write waiting; a page that never comes right still fails.
