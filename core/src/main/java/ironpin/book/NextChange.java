@@ -85,9 +85,9 @@ public final class NextChange {
                 .map(read -> new Suggestion(
                         Sentence.of(
                                 "The core read ",
-                                Quantity.temperature(read.celsius()),
+                                Quantity.celsius(read.celsius()),
                                 ", under ",
-                                Quantity.temperature(safe.celsius()),
+                                Quantity.celsius(safe.celsius()),
                                 "."),
                         Sentence.of("Cook longer until the probe agrees, and fill 10 % less so that heat gets there."),
                         fillLess(0.9)));

@@ -10,7 +10,7 @@ public enum Caution {
     BOILING_STARCH(Sentence.of("Boiling water and starch stick and burn: pour, stir with a spoon, wait.")),
     COLD_REST(Sentence.of(
             "Into the fridge, covered, under about ",
-            Quantity.temperature(5),
+            Quantity.celsius(5),
             "; with egg or soured dairy use it within a day.")),
     RAW_FILLING(Sentence.of("Do not taste raw filling. Wash hands, knife and board after it.")),
     TWO_HOURS(Sentence.of("Out of the fridge at most 2 h in all, 1 h in a hot room.")),

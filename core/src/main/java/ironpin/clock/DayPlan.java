@@ -142,7 +142,7 @@ public record DayPlan(List<Task> tasks, List<Wait> waits, Crew crew, List<Held> 
                 parts.add(new Task.Part(
                         "dip-" + dips.indexOf(dip) + "." + parts.size(),
                         Sentence.of(measure.ingredient() + (dips.size() > 1 ? " (" + dip.name() + ")" : "")),
-                        Quantity.volume(measure.millilitres())));
+                        Quantity.ml(measure.millilitres())));
             }
         }
         if (!parts.isEmpty()) {

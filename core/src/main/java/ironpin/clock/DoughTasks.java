@@ -79,7 +79,7 @@ final class DoughTasks {
             if (!mass.isZero()) {
                 boolean water = line.addition() == DoughAddition.WATER;
                 Sentence at = water
-                        ? Sentence.of(" at ", Quantity.temperature(dough.water().celsius()))
+                        ? Sentence.of(" at ", Quantity.celsius(dough.water().celsius()))
                         : Sentence.EMPTY;
                 parts.add(new Task.Part(
                         key + "." + line.addition().name().toLowerCase(Locale.ROOT),
@@ -96,7 +96,7 @@ final class DoughTasks {
         if (wait.toMinutes() >= 1) {
             String title = "The " + name + " cools until hands may go in.";
             tasks.add(Task.waiting(step("cool"), Station.DOUGH, title, Pace.minutes(wait.toSeconds() / 60.0), last())
-                    .withDetail(Sentence.of("Covered, to ", Quantity.temperature(Mixing.HANDS.celsius()), " (est.).")));
+                    .withDetail(Sentence.of("Covered, to ", Quantity.celsius(Mixing.HANDS.celsius()), " (est.).")));
         }
     }
 

@@ -261,7 +261,7 @@ final class LotTasks {
         tasks.add(heating(heat, lot.spells(share.piece()).get(0)).withMeans(vessel));
         Sentence core = Sentence.of(
                 "In the middle at least ",
-                Quantity.temperature(SafeCore.of(batch.filling(lot.fillingNo()).formula())
+                Quantity.celsius(SafeCore.of(batch.filling(lot.fillingNo()).formula())
                         .core()
                         .celsius()),
                 ": probe one.");
@@ -303,7 +303,7 @@ final class LotTasks {
                 : task.withParts(List.of(new Task.Part(
                         heat.text() + ".water",
                         Sentence.of("of water"),
-                        Quantity.volume(vessel.water().grams()))));
+                        Quantity.ml(vessel.water().grams()))));
     }
 
     private static String how(VesselKind kind) {

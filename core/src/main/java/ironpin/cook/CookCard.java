@@ -41,7 +41,7 @@ public final class CookCard {
                         into
                                 ? Sentence.of(
                                         "Oil half-way up, at about ",
-                                        Quantity.temperature(170),
+                                        Quantity.celsius(170),
                                         ": lay the pieces in, away from you.")
                                 : spell.turn() ? Sentence.of("Turn them over.") : Sentence.of("Go on frying."),
                         "golden underneath",
@@ -147,8 +147,7 @@ public final class CookCard {
         String how = spell.lid() ? "covered" : "open";
         return new Says(
                 into
-                        ? Sentence.of(
-                                "Into the oven at ", Quantity.temperature(set), ", ", how, ", in hot broth.", more)
+                        ? Sentence.of("Into the oven at ", Quantity.celsius(set), ", ", how, ", in hot broth.", more)
                         : Sentence.of(spell.lid() ? "Cover it." : "Take the cover off.", more),
                 spell.lid() ? "the broth bubbles" : "the tops are brown",
                 spell.lid() ? null : Caution.STEAM);

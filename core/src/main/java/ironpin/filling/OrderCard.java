@@ -35,10 +35,10 @@ public record OrderCard(List<Step> steps) {
     private static final Duration PATTY = Duration.ofMinutes(5);
     private static final Duration COOLS = Duration.ofMinutes(15);
     /** Cool enough that fat does not smear and dough does not soften. */
-    private static final Sentence COLD_PASTE = Sentence.of("keep it under ", Quantity.temperature(12));
+    private static final Sentence COLD_PASTE = Sentence.of("keep it under ", Quantity.celsius(12));
 
     private static final String COOLING = "cooling";
-    private static final Sentence COOL = Sentence.of("under ", Quantity.temperature(25));
+    private static final Sentence COOL = Sentence.of("under ", Quantity.celsius(25));
 
     /** What a step is. */
     public enum Kind {

@@ -6,6 +6,7 @@ import ironpin.clock.Limits;
 import ironpin.clock.Timetable;
 import ironpin.crew.Skill;
 import ironpin.filling.SafeCore;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.wording.Name;
 import ironpin.wording.Span;
@@ -124,9 +125,9 @@ final class ClockFindings {
                                         "Hot is within ",
                                         most,
                                         ": eat each round as it is ready, or keep it covered above ",
-                                        Words.celsius(KEPT_HOT_C),
+                                        Quantity.celsius(KEPT_HOT_C),
                                         ", or heat it again to ",
-                                        Words.celsius(SafeCore.REHEATED.celsius()),
+                                        Quantity.celsius(SafeCore.REHEATED.celsius()),
                                         "."));
                     case TABLE_WAITS ->
                         Finding.of(
@@ -174,9 +175,9 @@ final class ClockFindings {
                                 + Name.within(plan.batch().lot(gap.no()).name()) + " is kept warm (est.)."),
                         Sentence.of(
                                 "Covered, above ",
-                                Words.celsius(KEPT_HOT_C),
+                                Quantity.celsius(KEPT_HOT_C),
                                 ", or heated again to ",
-                                Words.celsius(SafeCore.REHEATED.celsius()),
+                                Quantity.celsius(SafeCore.REHEATED.celsius()),
                                 "."));
         };
     }

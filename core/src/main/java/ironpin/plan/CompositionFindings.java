@@ -17,6 +17,7 @@ import ironpin.pantry.Foods;
 import ironpin.quantity.Band;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.quantity.Side;
 import ironpin.wording.Count;
@@ -128,7 +129,7 @@ final class CompositionFindings {
                             "salt: under ",
                             range,
                             ". About ",
-                            Words.fine(add.grams()),
+                            Quantity.fineGrams(add.grams()),
                             " of salt would bring it to ",
                             Words.two(wanted.percent()),
                             " %."),
@@ -144,7 +145,7 @@ final class CompositionFindings {
                             "salt: over ",
                             range,
                             ". About ",
-                            Words.grams(add.grams()),
+                            Quantity.grams(add.grams()),
                             " more filling without salt would bring it down."),
                     Sentence.of(why),
                     saltFix(of, filling, wanted));
@@ -229,7 +230,7 @@ final class CompositionFindings {
                 Sentence.of(
                         text,
                         ": lean. About ",
-                        Words.grams(add),
+                        Quantity.grams(add),
                         " of back fat would bring it to ",
                         Words.one(Composition.WANTED_FAT.percent()),
                         " % (est.)."),

@@ -11,6 +11,7 @@ import ironpin.cook.PotLoad;
 import ironpin.cook.Rounds;
 import ironpin.filling.SafeCore;
 import ironpin.quantity.Belief;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.wording.Count;
 import ironpin.wording.Span;
@@ -71,12 +72,12 @@ final class CookFindings {
         if (rounds.packing().count() == 0) {
             return Finding.of(
                     Saying.ROUNDS_TOO_WIDE,
-                    Words.mm(rounds.packing().piece().lengthMm()),
+                    Quantity.mm(rounds.packing().piece().lengthMm()),
                     Sentence.of(
                             "is a piece across once it has swollen (est.): it does not lie in a ",
                             lot.lot().vessel().kind().label(),
                             " of ",
-                            Words.mm(lot.lot().vessel().diameter().millimetres()),
+                            Quantity.mm(lot.lot().vessel().diameter().millimetres()),
                             "."),
                     Sentence.of("Take a wider vessel, or roll smaller pieces."));
         }
@@ -106,13 +107,13 @@ final class CookFindings {
 
     /** How far the spells bring the middle, by the late edge; the printed figures are those of the verdict. */
     private static Finding inside(LotPlan lot, InsidePiece inside) {
-        Sentence safe = Words.celsius(inside.safe().celsius());
+        Sentence safe = Quantity.celsius(inside.safe().celsius());
         Duration total = inside.course().total();
         String start = lot.lot().cooking().from().label();
         if (inside.most().isEmpty() && inside.usual().isPresent()) {
             return Finding.of(
                     Saying.INSIDE_LATE,
-                    Words.celsius(Math.floor(inside.lateAtEnd())),
+                    Quantity.celsius(Math.floor(inside.lateAtEnd())),
                     Sentence.of(
                             "in the middle is all that the late ones come to when the last step ends (est.); ",
                             safe,
@@ -124,7 +125,7 @@ final class CookFindings {
         if (inside.most().isEmpty()) {
             return Finding.of(
                     Saying.INSIDE_NEVER,
-                    Words.celsius(Math.floor(inside.lateAtEnd())),
+                    Quantity.celsius(Math.floor(inside.lateAtEnd())),
                     Sentence.of(
                             "in the middle when the last step ends (est.), where what is not known is against it; ",
                             safe,
@@ -177,7 +178,7 @@ final class CookFindings {
     }
 
     private static Finding core(SafeCore core) {
-        Sentence figure = Words.celsius(core.core().celsius());
+        Sentence figure = Quantity.celsius(core.core().celsius());
         String text = "in the middle before it is served.";
         if (!core.unknown().isEmpty()) {
             return Finding.of(

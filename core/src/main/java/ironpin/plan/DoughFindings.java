@@ -17,6 +17,7 @@ import ironpin.dough.Scald;
 import ironpin.pantry.Absorption;
 import ironpin.quantity.Band;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.quantity.Side;
 import ironpin.quantity.Temperature;
@@ -66,11 +67,11 @@ final class DoughFindings {
                 .orElse("");
         found.add(Finding.of(
                 Saying.DOUGH_MASS,
-                Words.grams(share.made().total().grams()),
-                Sentence.of("of dough, ", Words.grams(share.lost().grams()), " of it kept by bowl and bench."),
+                Quantity.grams(share.made().total().grams()),
+                Sentence.of("of dough, ", Quantity.grams(share.lost().grams()), " of it kept by bowl and bench."),
                 Sentence.of(
                         "Flour ",
-                        Words.grams(share.made().flour().grams()),
+                        Quantity.grams(share.made().flour().grams()),
                         " and everything else as a share of it.",
                         price)));
         return found;
@@ -176,7 +177,7 @@ final class DoughFindings {
         Band<Temperature> band = dough.family().water();
         Temperature kettle = batch.waters().kettle();
         boolean boiling = band.low().celsius() >= BOILING_C;
-        Sentence figure = Words.celsius(dough.water().celsius());
+        Sentence figure = Quantity.celsius(dough.water().celsius());
         Side side = Side.of(
                 dough.water().celsius(), band.low().celsius(), band.high().celsius(), 0);
         // What is poured from a kettle is as hot as this kitchen's boiling water gets.
@@ -192,7 +193,7 @@ final class DoughFindings {
         double wanted =
                 Math.floor(new Band<>(lowest, hottest).clamp(dough.water()).celsius());
         Fix fix = new Fix(
-                Sentence.of("Set to ", Words.celsius(wanted)),
+                Sentence.of("Set to ", Quantity.celsius(wanted)),
                 DoughField.WATER_TEMPERATURE.at(Address.dough(dough.no())),
                 wanted);
         boolean cool = side == Side.BELOW;
@@ -204,7 +205,7 @@ final class DoughFindings {
                     Sentence.of(ONLY_BOILING),
                     fix);
         }
-        Sentence text = Sentence.of("water: this family wants ", Words.celsius(band), ".");
+        Sentence text = Sentence.of("water: this family wants ", Quantity.celsius(band), ".");
         if (!dough.family().wheat()) {
             return cool
                     ? Finding.of(
@@ -247,9 +248,9 @@ final class DoughFindings {
                         "Hands may go in after about ",
                         Span.inMinutes(wait.compareTo(A_MINUTE) < 0 ? A_MINUTE : wait),
                         ", under ",
-                        Words.celsius(Mixing.HANDS.celsius()),
+                        Quantity.celsius(Mixing.HANDS.celsius()),
                         ".");
-        Sentence figure = Words.celsius(mixed.celsius());
+        Sentence figure = Quantity.celsius(mixed.celsius());
         if (!lot.dough().family().wheat()) {
             return Finding.of(Saying.MIXED_NO_WHEAT, figure, Sentence.of("just after mixing (est.)."), hands);
         }

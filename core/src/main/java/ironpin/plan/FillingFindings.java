@@ -8,6 +8,7 @@ import ironpin.clock.Gap;
 import ironpin.filling.Aspic;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.quantity.Side;
 import ironpin.style.Style;
@@ -31,7 +32,7 @@ final class FillingFindings {
         if (!share.patty().isZero()) {
             found.add(Finding.of(
                     Saying.PATTY,
-                    Words.grams(share.patty().grams()),
+                    Quantity.grams(share.patty().grams()),
                     Sentence.of("for a test patty: fry it, taste that."),
                     Sentence.of("Salt cannot be judged raw.")));
         }
@@ -61,21 +62,21 @@ final class FillingFindings {
                 parts.add(Sentence.of(
                         lot.share().pieces(),
                         " × ",
-                        Words.fine(lot.share().fillingEach().grams())));
+                        Quantity.fineGrams(lot.share().fillingEach().grams())));
             }
         }
         if (!share.patty().isZero()) {
-            parts.add(Sentence.of("the patty's ", Words.grams(share.patty().grams())));
+            parts.add(Sentence.of("the patty's ", Quantity.grams(share.patty().grams())));
         }
         if (!share.lost().isZero()) {
-            parts.add(Sentence.of(Words.grams(share.lost().grams()), " for the bowl"));
+            parts.add(Sentence.of(Quantity.grams(share.lost().grams()), " for the bowl"));
         }
         if (LeftOver.worthNaming(share.left())) {
-            parts.add(Sentence.of(Words.grams(share.left().grams()), " over"));
+            parts.add(Sentence.of(Quantity.grams(share.left().grams()), " over"));
         }
         return Finding.of(
                 Saying.FILLING_MASS,
-                Words.grams(share.made().grams()),
+                Quantity.grams(share.made().grams()),
                 parts.isEmpty() ? Sentence.of("in all.") : Sentence.of("in all: ", Sentence.join(" + ", parts), "."),
                 Sentence.EMPTY);
     }
@@ -86,7 +87,7 @@ final class FillingFindings {
         Mass each = Aspic.soupPerPiece(lot.share().fillingEach(), aspic);
         found.add(Finding.of(
                 Saying.SOUP_EACH,
-                Words.fine(each.grams()),
+                Quantity.fineGrams(each.grams()),
                 Sentence.of("of soup in each piece (est.)."),
                 Sentence.of(Words.one(aspic.percent()) + " % of the filling is set stock; it melts as it cooks.")));
         Mass powder = Aspic.gelatin(stock, SET);
@@ -95,17 +96,17 @@ final class FillingFindings {
                 Sentence.of(Span.inMinutes(Aspic.TRAY.sets())),
                 Sentence.of(
                         "to set ",
-                        Words.grams(stock.grams()),
+                        Quantity.grams(stock.grams()),
                         " of stock ",
-                        Words.mm(Aspic.TRAY.depth().millimetres()),
+                        Quantity.mm(Aspic.TRAY.depth().millimetres()),
                         " deep on a tray in the fridge (est.), with ",
-                        Words.fine(powder.grams()),
+                        Quantity.fineGrams(powder.grams()),
                         " of gelatin powder or skin stock reduced until it sets."),
                 Sentence.of(
                         "Shallow enough for the cooling rule: under ",
-                        Words.celsius(Aspic.WARM.celsius()),
+                        Quantity.celsius(Aspic.WARM.celsius()),
                         " within 2 h, under ",
-                        Words.celsius(Aspic.COLD.celsius()),
+                        Quantity.celsius(Aspic.COLD.celsius()),
                         " within 4 h more. Deeper, reckon again.")));
     }
 
@@ -120,9 +121,9 @@ final class FillingFindings {
                 "; ",
                 style.said(lot.lot().method()),
                 " take ",
-                Words.grams(style.fillingBand().low().grams()),
+                Quantity.grams(style.fillingBand().low().grams()),
                 " to ",
-                Words.grams(style.fillingBand().high().grams()),
+                Quantity.grams(style.fillingBand().high().grams()),
                 ".");
         String figure = Words.two(ratio) + " : 1";
         Side side = Side.of(ratio, Style.LEAST_FILLING, Style.MOST_FILLING, 2);
@@ -135,7 +136,7 @@ final class FillingFindings {
                 low ? -Words.floorTenth(-dough * Style.LEAST_FILLING) : Words.floorTenth(dough * Style.MOST_FILLING);
         Optional<Fix> fix = wanted >= CountField.FILLING_EACH.low() && wanted <= CountField.FILLING_EACH.high()
                 ? Optional.of(new Fix(
-                        Sentence.of("Fill ", Words.fine(wanted)),
+                        Sentence.of("Fill ", Quantity.fineGrams(wanted)),
                         CountField.FILLING_EACH.at(Address.lot(lot.lot().no())),
                         wanted))
                 : Optional.empty();
@@ -154,7 +155,7 @@ final class FillingFindings {
         }
         return Optional.of(new Finding(
                 Saying.FILLING_OVER,
-                Words.grams(left.grams()),
+                Quantity.grams(left.grams()),
                 Sentence.of(
                         "of filling over, " + Words.one(left.ratioTo(lot.share().fillingEach())) + " pieces' worth."),
                 Sentence.of(LeftOver.why(left, lot.share().fillingEach()) + " Or fry it as patties."),

@@ -5,6 +5,7 @@ import ironpin.batch.edit.CountField;
 import ironpin.batch.edit.Fix;
 import ironpin.batch.edit.RollField;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.quantity.Side;
 import ironpin.wording.Count;
@@ -30,7 +31,7 @@ final class FoldFindings {
         if (fold.seamMm() > 0) {
             found.add(Finding.of(
                     Saying.RIM_MOIST,
-                    Words.mm(fold.seamMm()),
+                    Quantity.mm(fold.seamMm()),
                     Sentence.of((lot.lot().outline() == Outline.STRIP
                                     ? "of edge stays free for the seam: "
                                     : "of rim is the seam: ")
@@ -43,17 +44,17 @@ final class FoldFindings {
             found.add(Finding.of(
                     Saying.PLEATS,
                     Sentence.of(fold.pleats() + " pleats"),
-                    Sentence.of("about ", Words.mm(pleated / fold.pleats()), " apart."),
+                    Sentence.of("about ", Quantity.mm(pleated / fold.pleats()), " apart."),
                     Sentence.of("The pleated part of the rim, shared out evenly.")));
         }
         if (fold.spare() > 0) {
             double spare = lot.share().doughEach().grams() * fold.spare();
             found.add(Finding.of(
                     Saying.SPARE_DOUGH,
-                    Words.fine(spare),
+                    Quantity.fineGrams(spare),
                     Sentence.of(
                             "of dough is pinched off each, ",
-                            Words.grams(spare * lot.share().pieces()),
+                            Quantity.grams(spare * lot.share().pieces()),
                             " in all (est.)."),
                     Sentence.of("Spare dough at the seam makes one side thick. Gathered in " + fold.pleats()
                             + " pleats.")));
@@ -87,13 +88,13 @@ final class FoldFindings {
         Sentence why = Sentence.of(
                 "A ",
                 bought ? "wrapper of " : "disc of ",
-                Words.mm(lot.lot().wide().millimetres()),
+                Quantity.mm(lot.lot().wide().millimetres()),
                 " closes with ease round ",
-                Words.grams(room.comfortable().grams()),
+                Quantity.grams(room.comfortable().grams()),
                 ", as it is rolled round ",
-                Words.grams(room.bound().grams()),
+                Quantity.grams(room.bound().grams()),
                 ", and pulled as far as it goes round ",
-                Words.grams(room.most().grams()),
+                Quantity.grams(room.most().grams()),
                 bought
                         ? " (est.: geometry; a bought wrapper hardly stretches)."
                         : " (est.: geometry, stretched by "
@@ -101,8 +102,8 @@ final class FoldFindings {
         if (Side.of(filling.grams(), 0, room.comfortable().grams(), 0) == Side.WITHIN) {
             return Finding.of(
                     Saying.ROOM_SPARE,
-                    Words.grams(Math.max(0, spare.grams())),
-                    Sentence.of("of room to spare (est.) round ", Words.grams(filling.grams()), " of filling."),
+                    Quantity.grams(Math.max(0, spare.grams())),
+                    Sentence.of("of room to spare (est.) round ", Quantity.grams(filling.grams()), " of filling."),
                     why);
         }
         double wanted = Words.floorTenth(room.comfortable().grams());
@@ -112,22 +113,22 @@ final class FoldFindings {
         return bursts
                 ? new Finding(
                         Saying.ROOM_BURST,
-                        Words.grams(filling.grams()),
+                        Quantity.grams(filling.grams()),
                         Sentence.of(
                                 "of filling: the fold holds ",
-                                Words.grams(room.most().grams()),
+                                Quantity.grams(room.most().grams()),
                                 " pulled as far as it goes, ",
-                                Words.grams(room.comfortable().grams()),
+                                Quantity.grams(room.comfortable().grams()),
                                 " with ease (est.)."),
                         why,
                         fixes)
                 : new Finding(
                         Saying.ROOM_TIGHT,
-                        Words.grams(filling.grams()),
+                        Quantity.grams(filling.grams()),
                         Sentence.of(
                                 hard ? "of filling is hard to close: pull the skin well; " : "of filling is tight: ",
                                 "the fold closes with ease round ",
-                                Words.grams(room.comfortable().grams()),
+                                Quantity.grams(room.comfortable().grams()),
                                 " (est.)."),
                         why,
                         fixes);
@@ -138,7 +139,7 @@ final class FoldFindings {
         List<Fix> fixes = new ArrayList<>();
         if (wanted >= CountField.FILLING_EACH.low()) {
             fixes.add(new Fix(
-                    Sentence.of("Fill ", Words.fine(wanted)),
+                    Sentence.of("Fill ", Quantity.fineGrams(wanted)),
                     CountField.FILLING_EACH.at(Address.lot(lot.lot().no())),
                     wanted));
         }
@@ -146,7 +147,7 @@ final class FoldFindings {
                 FillRoom.widthFor(filling, lot.skin(), lot.lot().fold()).millimetres());
         if (lot.lot().bought().isEmpty() && wide <= RollField.DISC.high()) {
             fixes.add(new Fix(
-                    Sentence.of("Roll to ", Words.mm(wide)),
+                    Sentence.of("Roll to ", Quantity.mm(wide)),
                     RollField.DISC.at(Address.lot(lot.lot().no())),
                     wide));
         }

@@ -14,6 +14,7 @@ import ironpin.batch.edit.OutOfRange;
 import ironpin.batch.edit.PackField;
 import ironpin.batch.edit.PlanNumber;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.style.Styles;
 import java.util.ArrayList;
@@ -89,7 +90,7 @@ public final class LeftOver {
                         / dough.formula().doughPerFlour()
                         / (1 - dough.loss().fraction()));
         over.idea(
-                Sentence.of("Weigh only ", Words.grams(flour), " of flour"),
+                Sentence.of("Weigh only ", Quantity.grams(flour), " of flour"),
                 DoughField.FLOUR.at(Address.dough(share.no())),
                 flour,
                 0);
@@ -104,7 +105,7 @@ public final class LeftOver {
             double most = Styles.get(lot.style()).fillingBand().high().grams();
             if (each <= most) {
                 idea(
-                        Sentence.of("Fill ", Words.fine(each)),
+                        Sentence.of("Fill ", Quantity.fineGrams(each)),
                         CountField.FILLING_EACH.at(Address.lot(lot.no())),
                         each,
                         0);
@@ -118,7 +119,11 @@ public final class LeftOver {
             double each = Words.floorTenth(of.doughEach().grams() + share.left().grams() / of.pieces());
             double most = Styles.get(lot.style()).doughBand().high().grams();
             if (each <= most) {
-                idea(Sentence.of("Cut ", Words.fine(each)), CountField.DOUGH_EACH.at(Address.lot(lot.no())), each, 0);
+                idea(
+                        Sentence.of("Cut ", Quantity.fineGrams(each)),
+                        CountField.DOUGH_EACH.at(Address.lot(lot.no())),
+                        each,
+                        0);
             }
         }
     }
@@ -138,7 +143,7 @@ public final class LeftOver {
                 / dough.formula().doughPerFlour());
         double flour = Math.ceil(dough.flourAtHand().get().grams()) + more;
         idea(
-                Sentence.of(Words.grams(more), " more flour"),
+                Sentence.of(Quantity.grams(more), " more flour"),
                 DoughField.FLOUR.at(Address.dough(dough.no())),
                 flour,
                 more);
@@ -152,7 +157,7 @@ public final class LeftOver {
             double loss = batch.filling(lot.fillingNo()).loss().fraction();
             double more = Math.ceil(of.fillingEach().grams() * pieces / (1 - loss));
             idea(
-                    Sentence.of(Words.grams(more), " more filling"),
+                    Sentence.of(Quantity.grams(more), " more filling"),
                     FillingField.FILLING.at(Address.filling(lot.fillingNo())),
                     Math.ceil(mass.grams()) + more,
                     more);

@@ -72,18 +72,18 @@ final class PortionFindings {
     private static Finding ring(RopePlan rope) {
         return Finding.of(
                 Saying.RING_CUT,
-                Words.fineMm(rope.cut().millimetres()),
+                Quantity.fineMm(rope.cut().millimetres()),
                 Sentence.of(
                         "of ring is a piece: ",
                         Count.of(rope.ropes(), "ring"),
                         " of ",
                         rope.longest(),
                         ", ",
-                        Words.mm(rope.ropeLength().millimetres()),
+                        Quantity.mm(rope.ropeLength().millimetres()),
                         " round before it is cut open."),
                 Sentence.of(
                         "A ring ",
-                        Words.mm(rope.diameter().millimetres()),
+                        Quantity.mm(rope.diameter().millimetres()),
                         " thick weighs ",
                         Quantity.massPerLength(RopePlan.gramsPerCm(rope.diameter())),
                         " (est., dough at 1.22 g/cm³)."));
@@ -98,12 +98,12 @@ final class PortionFindings {
         return Finding.of(
                 Saying.STRIP_CUT,
                 Sentence.of(Count.of(rolls, "roll")),
-                Sentence.of("of ", Count.of(longest, "slice"), " at most, each ", Words.mm(slice), " wide."),
+                Sentence.of("of ", Count.of(longest, "slice"), " at most, each ", Quantity.mm(slice), " wide."),
                 Sentence.of(
                         "A sheet ",
-                        Words.mm(longest * slice),
+                        Quantity.mm(longest * slice),
                         " by ",
-                        Words.mm(lot.lot().wide().millimetres()),
+                        Quantity.mm(lot.lot().wide().millimetres()),
                         ", rolled up along its longer side."));
     }
 
@@ -113,9 +113,9 @@ final class PortionFindings {
         }
         SheetCut first = sheet.rollings().get(0);
         Sentence size = Sentence.of(
-                Words.mm(lot.lot().cutting().board().millimetres()),
+                Quantity.mm(lot.lot().cutting().board().millimetres()),
                 " by ",
-                Words.mm(sheet.heights().get(0).millimetres()));
+                Quantity.mm(sheet.heights().get(0).millimetres()));
         int again = sheet.pieces() - first.pieces();
         String rolled = again == 0
                 ? ""
@@ -126,14 +126,14 @@ final class PortionFindings {
                 Sentence.of(Count.of(Math.min(first.pieces(), sheet.wanted()), "piece")),
                 Sentence.of(
                         "come out of the sheet at once, ",
-                        Words.fineMm(first.thickness().millimetres()),
+                        Quantity.fineMm(first.thickness().millimetres()),
                         " thick (est.).",
                         rolled),
                 Sentence.of(
                         "The sheet is ",
                         size,
                         "; ",
-                        Words.grams(first.trimmings().grams()),
+                        Quantity.grams(first.trimmings().grams()),
                         " of it lie between the pieces.")));
         if (sheet.missing() > 0) {
             found.add(Finding.of(
@@ -151,7 +151,7 @@ final class PortionFindings {
                 * (lot.lot().taken() - 1);
         found.add(Finding.of(
                 Saying.TRIMMINGS,
-                Words.grams(over),
+                Quantity.grams(over),
                 Sentence.of("of trimmings are over at the end (est.)."),
                 Sentence.of("Counted in with the flour: "
                         + Words.one(100 * (lot.lot().taken() - 1)) + " % of what is in the pieces.")));
@@ -177,7 +177,7 @@ final class PortionFindings {
                 Sentence.of(
                         lot.lot().bought().orElseThrow().perPack(),
                         " in a pack of ",
-                        Words.fine(lot.share().doughEach().grams()),
+                        Quantity.fineGrams(lot.share().doughEach().grams()),
                         " each. Keep them covered: they dry fast.")));
         if (packs.over() > 0) {
             found.add(Finding.of(
@@ -198,12 +198,12 @@ final class PortionFindings {
         String shorter = rope.shorterRopes() == 0 ? "" : " (" + rope.shorterRopes() + " of them one shorter)";
         return Finding.of(
                 Saying.ROPE_CUT,
-                Words.fineMm(rope.cut().millimetres()),
+                Quantity.fineMm(rope.cut().millimetres()),
                 Sentence.of("of rope is a piece: " + Count.of(rope.ropes(), "rope") + " of " + rope.longest() + shorter
                         + "."),
                 Sentence.of(
                         "A rope ",
-                        Words.mm(rope.diameter().millimetres()),
+                        Quantity.mm(rope.diameter().millimetres()),
                         " thick weighs ",
                         Quantity.massPerLength(RopePlan.gramsPerCm(rope.diameter())),
                         " (est., dough at 1.22 g/cm³)."));
@@ -265,9 +265,9 @@ final class PortionFindings {
         Style style = Styles.get(lot.lot().style());
         Mass each = lot.share().doughEach();
         Sentence band = Sentence.of(
-                Words.fine(style.doughBand().low().grams()),
+                Quantity.fineGrams(style.doughBand().low().grams()),
                 " to ",
-                Words.fine(style.doughBand().high().grams()));
+                Quantity.fineGrams(style.doughBand().high().grams()));
         Sentence takes = Sentence.of(style.said(lot.lot().method()), " take ", band, ".");
         Side side = Side.of(
                 each.grams(),
@@ -277,18 +277,18 @@ final class PortionFindings {
         if (side == Side.WITHIN) {
             return Finding.of(
                     Saying.SIZE_IN_BAND,
-                    Words.fine(each.grams()),
+                    Quantity.fineGrams(each.grams()),
                     Sentence.of("of dough each; ", takes),
                     Sentence.EMPTY);
         }
         double wanted = style.doughBand().clamp(each).grams();
         return Finding.of(
                 side == Side.BELOW ? Saying.SIZE_SMALL : Saying.SIZE_LARGE,
-                Words.fine(each.grams()),
+                Quantity.fineGrams(each.grams()),
                 Sentence.of("of dough each: ", takes),
                 Sentence.of("Outside it the skin is hard to roll to size."),
                 new Fix(
-                        Sentence.of("Cut ", Words.fine(wanted)),
+                        Sentence.of("Cut ", Quantity.fineGrams(wanted)),
                         CountField.DOUGH_EACH.at(Address.lot(lot.lot().no())),
                         wanted));
     }
@@ -301,7 +301,7 @@ final class PortionFindings {
         }
         found.add(new Finding(
                 Saying.DOUGH_OVER,
-                Words.fine(left.grams()),
+                Quantity.fineGrams(left.grams()),
                 Sentence.of(
                         "of dough over, " + Words.one(left.ratioTo(lot.share().doughEach())) + " pieces' worth."),
                 Sentence.of(LeftOver.why(left, lot.share().doughEach())),

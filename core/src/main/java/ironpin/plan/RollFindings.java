@@ -52,7 +52,7 @@ final class RollFindings {
     private static Finding even(LotPlan lot) {
         return Finding.of(
                 Saying.EVEN_THICK,
-                Words.fineMm(lot.wrapper().rim().millimetres()),
+                Quantity.fineMm(lot.wrapper().rim().millimetres()),
                 Sentence.of("thick all over (est.)."),
                 Sentence.of("From the mass of a piece and its area, dough at 1.22 g/cm³."));
     }
@@ -66,9 +66,9 @@ final class RollFindings {
         double free = lot.lot().fold().seamMm();
         return Finding.of(
                 Saying.ROLL_THICK,
-                Words.mm(10 * across),
+                Quantity.mm(10 * across),
                 Sentence.of("across is the roll (est.), if no air is rolled in."),
-                Sentence.of("Spread up to ", Words.mm(free), " from the long edge; that edge seals it."));
+                Sentence.of("Spread up to ", Quantity.mm(free), " from the long edge; that edge seals it."));
     }
 
     private static Finding stacked(LotPlan lot) {
@@ -85,7 +85,7 @@ final class RollFindings {
     private static List<Finding> wrapper(LotPlan lot) {
         List<Finding> found = new ArrayList<>();
         WrapperProfile profile = lot.wrapper();
-        Sentence figure = Words.fineMm(profile.rim().millimetres());
+        Sentence figure = Quantity.fineMm(profile.rim().millimetres());
         Sentence why = Sentence.of("Rims of ", RIM_SAID, " seal well and cook through where they lie double (est.).");
         Side side = Side.of(
                 profile.rim().millimetres(), RIM.low().millimetres(), RIM.high().millimetres(), 1);
@@ -107,7 +107,7 @@ final class RollFindings {
         }
         found.add(Finding.of(
                 Saying.CENTRE,
-                Words.fineMm(profile.centre().millimetres()),
+                Quantity.fineMm(profile.centre().millimetres()),
                 Sentence.of(
                         "in the middle (est.), " + Words.one(lot.lot().shape().centreToRim()) + " times the rim."),
                 Sentence.of("The middle carries the filling; a cone over a disc gives both from the dough's mass.")));
@@ -115,10 +115,10 @@ final class RollFindings {
             double each = lot.share().doughEach().grams();
             found.add(Finding.of(
                     Saying.CUT_AWAY,
-                    Words.fine(each * (lot.lot().taken() - 1)),
+                    Quantity.fineGrams(each * (lot.lot().taken() - 1)),
                     Sentence.of(
                             "of each piece is cut away (est.): cut ",
-                            Words.fine(each * lot.lot().taken()),
+                            Quantity.fineGrams(each * lot.lot().taken()),
                             " off the rope."),
                     Sentence.of("A piece has to be rolled larger than the cutter all round.")));
         }
@@ -129,7 +129,7 @@ final class RollFindings {
     private static Finding pack(BoughtWrapper wrapper) {
         return Finding.of(
                 Saying.PACK_THICK,
-                Words.fineMm(wrapper.thick().millimetres()),
+                Quantity.fineMm(wrapper.thick().millimetres()),
                 Sentence.of("thick all over (est.): nothing to roll."),
                 Sentence.of(
                         "From its mass over its area. " + wrapper.thickness().label() + ": "
@@ -138,14 +138,14 @@ final class RollFindings {
 
     private static List<Finding> bread(LotPlan lot, StuffedBread bread) {
         List<Finding> found = new ArrayList<>();
-        Sentence skin = Words.fineMm(bread.skin().millimetres());
+        Sentence skin = Quantity.fineMm(bread.skin().millimetres());
         double thinnest = StuffedBread.THINNEST_SKIN.millimetres();
         if (Side.of(bread.skin().millimetres(), thinnest, Double.MAX_VALUE, 1) == Side.WITHIN) {
             found.add(Finding.of(
                     Saying.SKIN_HOLDS,
                     skin,
                     Sentence.of("of skin on either side (est.)."),
-                    Sentence.of("It holds down to about ", Words.fineMm(thinnest), ".")));
+                    Sentence.of("It holds down to about ", Quantity.fineMm(thinnest), ".")));
         } else {
             double narrower = Math.floor(
                     bread.diameter().millimetres() * Math.sqrt(bread.skin().millimetres() / GOOD_SKIN.millimetres()));
@@ -153,15 +153,15 @@ final class RollFindings {
                     Saying.SKIN_TEARS,
                     skin,
                     Sentence.of("of skin on either side tears (est.)."),
-                    Sentence.of("Below ", Words.fineMm(thinnest), " it does not hold."),
+                    Sentence.of("Below ", Quantity.fineMm(thinnest), " it does not hold."),
                     disc(lot, narrower)));
         }
         found.add(Finding.of(
                 Saying.BREAD_THICK,
-                Words.fineMm(bread.thickness().millimetres()),
+                Quantity.fineMm(bread.thickness().millimetres()),
                 Sentence.of(
                         "thick (est.) when pressed to ",
-                        Words.mm(bread.diameter().millimetres()),
+                        Quantity.mm(bread.diameter().millimetres()),
                         "."),
                 Sentence.of("Dough and filling spread over the same disc.")));
         found.add(schools(lot));
@@ -174,12 +174,12 @@ final class RollFindings {
         double thick = wideFor(lot, THICK_SKIN);
         return new Finding(
                 Saying.BREAD_SCHOOLS,
-                Sentence.of(Words.mm(thick), " or ", Words.mm(thin)),
+                Sentence.of(Quantity.mm(thick), " or ", Quantity.mm(thin)),
                 Sentence.of(
                         "wide: the thick ones stop at a skin of ",
-                        Words.fineMm(THICK_SKIN.millimetres()),
+                        Quantity.fineMm(THICK_SKIN.millimetres()),
                         " on either side, the thin one goes on to ",
-                        Words.fineMm(THIN_SKIN.millimetres()),
+                        Quantity.fineMm(THIN_SKIN.millimetres()),
                         " (est.)."),
                 Sentence.of("Thick ones stay soft and forgive; thin ones crisp and tear."),
                 List.of(disc(lot, thick), disc(lot, thin)));
@@ -195,13 +195,13 @@ final class RollFindings {
         if (lot.bread().isEmpty() && (gives == Lot.GivesWay.DOUGH || gives == Lot.GivesWay.RATIO)) {
             // Another width would leave the rim as it is: the cook lets something else follow.
             return new Fix(
-                    Sentence.of("Make the rim ", Words.fineMm(GOOD_RIM.millimetres())),
+                    Sentence.of("Make the rim ", Quantity.fineMm(GOOD_RIM.millimetres())),
                     RollField.RIM.at(Address.lot(lot.lot().no())),
                     GOOD_RIM.millimetres());
         }
         double mm = Math.max(RollField.DISC.low(), Math.min(RollField.DISC.high(), wantedMm));
         return new Fix(
-                Sentence.of("Roll to ", Words.mm(mm)),
+                Sentence.of("Roll to ", Quantity.mm(mm)),
                 RollField.DISC.at(Address.lot(lot.lot().no())),
                 mm);
     }

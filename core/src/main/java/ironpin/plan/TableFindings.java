@@ -10,6 +10,7 @@ import ironpin.style.Styles;
 import ironpin.wording.Count;
 import ironpin.wording.Name;
 import ironpin.wording.Span;
+import ironpin.wording.TimeOfDay;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -109,10 +110,10 @@ final class TableFindings {
             return new Finding(
                     Saying.LATE,
                     Sentence.of(Span.inMinutes(now.late())),
-                    Sentence.of("late for " + Words.clock(serving, serving)
+                    Sentence.of("late for " + TimeOfDay.of(serving, serving)
                             + (planned ? " (est.) as it is planned: " : " (est.): going on now, ")
                             + "the table can be at "
-                            + Words.clock(now.serving(), serving) + "."),
+                            + TimeOfDay.of(now.serving(), serving) + "."),
                     planned
                             ? Sentence.of("Something was put too late for it, or somebody comes too late.")
                             : Sentence.of("From what is still to be done, " + hands(plan) + "."),
@@ -120,9 +121,9 @@ final class TableFindings {
         }
         return Finding.of(
                 Saying.START,
-                Sentence.of(Words.clock(plan.timetable().latestStart(), serving)),
+                Sentence.of(TimeOfDay.of(plan.timetable().latestStart(), serving)),
                 Sentence.of("is the latest start of this plan (est.)."),
-                Sentence.of("Counted back from " + Words.clock(serving, serving) + " with " + hands(plan) + ": "
+                Sentence.of("Counted back from " + TimeOfDay.of(serving, serving) + " with " + hands(plan) + ": "
                         + Reasons.of(plan.timetable()) + "."));
     }
 

@@ -13,6 +13,7 @@ import ironpin.cook.SteamWater;
 import ironpin.cook.Vessel;
 import ironpin.cook.VesselKind;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.wording.Span;
 import ironpin.worked.WorkedOut;
@@ -47,13 +48,13 @@ final class VesselFindings {
 
     private static Finding pot(LotPlan lot) {
         PotLoad load = POTS.of(lot.load());
-        Sentence lowest = Words.celsius(Math.round(load.lowest().celsius() * 10) / 10.0);
+        Sentence lowest = Quantity.celsius(Math.round(load.lowest().celsius() * 10) / 10.0);
         Sentence why = Sentence.of(
                 lot.atOnce(),
                 " pieces ",
                 lot.lot().cooking().from().label(),
                 " into ",
-                Words.grams(lot.lot().vessel().water().grams()),
+                Quantity.grams(lot.lot().vessel().water().grams()),
                 " of water over ",
                 Math.round(lot.lot().vessel().watts()),
                 " W. More water falls less, but it is the power that brings it back.");
@@ -80,20 +81,20 @@ final class VesselFindings {
         int rounds = lot.rounds().sizes().size();
         SteamWater water = SteamWater.of(vessel, lot.spells(), rounds);
         double all = water.perRound().grams() * rounds;
-        Sentence wanted = Words.grams(water.wanted().grams());
+        Sentence wanted = Quantity.grams(water.wanted().grams());
         Sentence says = Sentence.of(
                 "At ",
                 Math.round(vessel.watts()),
                 " W a round takes ",
-                Words.grams(water.perRound().grams()),
+                Quantity.grams(water.perRound().grams()),
                 "; a steamer must not run dry.");
         if (water.lasts(vessel, rounds)) {
             return Finding.of(
                     Saying.STEAM_WATER,
-                    Words.grams(all),
+                    Quantity.grams(all),
                     Sentence.of(
                             "of the ",
-                            Words.grams(vessel.water().grams()),
+                            Quantity.grams(vessel.water().grams()),
                             " under the basket ",
                             rounds == 1 ? "boil away in the round" : "boil away in " + rounds + " rounds",
                             " (est.)."),
@@ -106,9 +107,9 @@ final class VesselFindings {
                 Sentence.of(dry),
                 Sentence.of(
                         "of steaming and it has run dry (est.): ",
-                        Words.grams(vessel.water().grams()),
+                        Quantity.grams(vessel.water().grams()),
                         " under the basket, and ",
-                        Words.grams(all),
+                        Quantity.grams(all),
                         " boil away. Top up with boiling water by ",
                         warn,
                         ", or begin with ",
@@ -132,11 +133,11 @@ final class VesselFindings {
                 "At ",
                 Math.round(watts),
                 " W that reach it, ",
-                Words.grams(fits.grams()),
+                Quantity.grams(fits.grams()),
                 " last ",
                 Span.of(spell.time()),
                 ". Time a boil-off once and it is known for this burner.");
-        Sentence poured = Words.grams(spell.pour().grams());
+        Sentence poured = Quantity.grams(spell.pour().grams());
         if (Math.abs(ratio - 1) <= MISSES) {
             return Finding.of(
                     Saying.PAN_WATER,
@@ -145,7 +146,7 @@ final class VesselFindings {
                     why);
         }
         Fix fix = new Fix(
-                Sentence.of("Pour ", Words.grams(fits.grams())),
+                Sentence.of("Pour ", Quantity.grams(fits.grams())),
                 SpellField.SPELL_POUR.at(new Address.SpellOf(lot.lot().no(), index)),
                 Math.min(SpellField.SPELL_POUR.high(), Math.round(fits.grams())));
         return ratio < 1

@@ -8,6 +8,7 @@ import ironpin.clock.Forecast;
 import ironpin.clock.TaskKey;
 import ironpin.filling.RawNeed;
 import ironpin.quantity.Sentence;
+import ironpin.wording.TimeOfDay;
 import java.time.Duration;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
@@ -27,7 +28,7 @@ final class WaysOut {
         double minutes = Duration.between(serving, late.serving()).toMinutes();
         return minutes <= TableField.LATER.high()
                 ? Optional.of(new Fix(
-                        Sentence.of("Table at " + Words.clock(late.serving(), serving)),
+                        Sentence.of("Table at " + TimeOfDay.of(late.serving(), serving)),
                         TableField.LATER.at(Address.table()),
                         minutes))
                 : Optional.empty();
@@ -63,7 +64,7 @@ final class WaysOut {
         if (late.late().minus(then.late()).compareTo(WORTH) < 0) {
             return Optional.empty();
         }
-        String table = Words.clock(then.serving(), plan.day().serving());
+        String table = TimeOfDay.of(then.serving(), plan.day().serving());
         return Optional.of(new Fix(
                 Sentence.of("Freeze the last " + pieces + " uncooked: table at " + table), fix.number(), fix.value()));
     }

@@ -1,5 +1,7 @@
 package ironpin.quantity;
 
+import java.math.BigDecimal;
+
 /** Writes numbers with a fixed count of decimals, rounded half up; many times faster than a format string. */
 public final class Decimal {
     private static final long[] POWERS = {1, 10, 100, 1_000, 10_000};
@@ -26,6 +28,15 @@ public final class Decimal {
     /** As in "1090.9", without zeros at the end of the decimals. */
     public static String trimmed(double value, int decimals) {
         return write(value, decimals, false, true);
+    }
+
+    /** With all its decimals and no tail of zeros, as somebody would type it. */
+    public static String typed(double value) {
+        if (!Double.isFinite(value)) {
+            return String.valueOf(value);
+        }
+        BigDecimal exact = BigDecimal.valueOf(value).stripTrailingZeros();
+        return Math.abs(value) > LARGEST_ROUNDED ? exact.toString() : exact.toPlainString();
     }
 
     /** To the digits that are written: what is written alike is alike, in every system of units. */

@@ -30,14 +30,42 @@ public record Quantity(Dimension dimension, Form form, double value, int decimal
         return one(Dimension.MASS, Form.FULL, grams, decimals);
     }
 
+    /** A mass in whole grams, as in "1,091 g". */
+    public static Sentence grams(double grams) {
+        return mass(grams, 0);
+    }
+
+    /** A mass in tenths of a gram. */
+    public static Sentence fineGrams(double grams) {
+        return mass(grams, 1);
+    }
+
     /** A mass as a kitchen scale is asked for it: below 50 g to a tenth of a gram, above to the gram. */
     public static Sentence weighed(Mass mass) {
         return mass(mass.grams(), mass.grams() < FINE_GRAMS ? 1 : 0);
     }
 
     /** A temperature with its unit, in whole degrees. @param celsius °C */
-    public static Sentence temperature(double celsius) {
+    public static Sentence celsius(double celsius) {
         return one(Dimension.TEMPERATURE, Form.SHORT, celsius, 0);
+    }
+
+    /** From one temperature to another, as in "15–30 °C". */
+    public static Sentence celsius(Band<Temperature> band) {
+        return Sentence.of(
+                number(Dimension.TEMPERATURE, band.low().celsius(), 0),
+                "–",
+                celsius(band.high().celsius()));
+    }
+
+    /** A length in whole millimetres. */
+    public static Sentence mm(double millimetres) {
+        return length(millimetres, 0);
+    }
+
+    /** A length in tenths of a millimetre. */
+    public static Sentence fineMm(double millimetres) {
+        return length(millimetres, 1);
     }
 
     /** A length with its unit. @param decimals of millimetres, 0 or 1 */
@@ -46,7 +74,7 @@ public record Quantity(Dimension dimension, Form form, double value, int decimal
     }
 
     /** A volume with its unit, to the millilitre. */
-    public static Sentence volume(double millilitres) {
+    public static Sentence ml(double millilitres) {
         return one(Dimension.VOLUME, Form.FULL, millilitres, 0);
     }
 

@@ -37,7 +37,7 @@ final class Forgotten {
             for (SafeCore core : raw) {
                 String of = core.because().isEmpty() ? "" : " for " + core.because();
                 found.add(Sentence.of(
-                        Quantity.temperature(core.core().celsius()), " in the core", of, ". ", Caution.CORE.text()));
+                        Quantity.celsius(core.core().celsius()), " in the core", of, ". ", Caution.CORE.text()));
             }
         }
         if (!raw.isEmpty()) {

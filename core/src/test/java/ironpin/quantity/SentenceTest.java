@@ -14,7 +14,7 @@ public class SentenceTest {
             "Warm ",
             Quantity.mass(1_361.4, 0),
             " of water to ",
-            Quantity.temperature(55),
+            Quantity.celsius(55),
             "; roll to ",
             Quantity.length(1.6, 1),
             ".");

@@ -17,7 +17,7 @@ public class SideTest {
             {"tenths of a gram", (DoubleFunction<Sentence>) grams -> Quantity.mass(grams, 1), 1, 100.0},
             {"tenths of a millimetre", (DoubleFunction<Sentence>) mm -> Quantity.length(mm, 1), 1, 5.0},
             {"whole millimetres", (DoubleFunction<Sentence>) mm -> Quantity.length(mm, 0), 0, 300.0},
-            {"degrees", (DoubleFunction<Sentence>) celsius -> Quantity.temperature(celsius), 0, 100.0},
+            {"degrees", (DoubleFunction<Sentence>) celsius -> Quantity.celsius(celsius), 0, 100.0},
             {"per cent", (DoubleFunction<Sentence>) percent -> Sentence.of(Decimal.grouped(percent, 1)), 1, 100.0},
         };
     }

@@ -27,7 +27,7 @@ public class LabelsTest {
         return new Object[][] {
             {Sentence.EMPTY},
             {Sentence.of("eaters \"7\" [1,2]")},
-            {Sentence.of("Water to ", Quantity.mass(331.25, 0), " at ", Quantity.temperature(55), ".")},
+            {Sentence.of("Water to ", Quantity.mass(331.25, 0), " at ", Quantity.celsius(55), ".")},
             {Sentence.of(Quantity.length(1.6, 1), " rim")},
         };
     }
@@ -88,7 +88,7 @@ public class LabelsTest {
                     Optional.of(Sentence.of("water ", Quantity.mass(331.4, 0))));
             assertEquals(
                     new FreezerStore(cupboard).stock().get(0).cooking(),
-                    Sentence.of("at least ", Quantity.temperature(71)));
+                    Sentence.of("at least ", Quantity.celsius(71)));
         }
     }
 }

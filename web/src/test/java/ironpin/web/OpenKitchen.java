@@ -9,6 +9,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
@@ -43,7 +44,7 @@ public abstract class OpenKitchen {
         if (application != null) {
             return;
         }
-        Path data = Path.of("target", "test-kitchen-" + System.getProperty("ironpin.fork", "0"));
+        Path data = data();
         empty(data);
         Runtime.getRuntime().addShutdownHook(new Thread(OpenKitchen::close));
         application = SpringApplication.run(
@@ -60,12 +61,18 @@ public abstract class OpenKitchen {
                         .setEnv(Map.of("LANGUAGE", "en_GB")));
     }
 
+    /** Every process has a kitchen of its own. */
+    private static Path data() {
+        return Path.of("target", "test-kitchen-" + ProcessHandle.current().pid());
+    }
+
     static synchronized void close() {
         if (application != null) {
             browser.close();
             playwright.close();
             application.close();
             application = null;
+            empty(data());
         }
     }
 
@@ -109,12 +116,14 @@ public abstract class OpenKitchen {
         assertTrue(errors.isEmpty(), errors.toString());
     }
 
-    static void empty(Path folder) throws IOException {
+    static void empty(Path folder) {
         if (Files.exists(folder)) {
             try (Stream<Path> files = Files.walk(folder)) {
                 for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
                     Files.delete(file);
                 }
+            } catch (IOException broken) {
+                throw new UncheckedIOException(broken);
             }
         }
     }

@@ -36,9 +36,9 @@ public final class DoughChanges {
         if (!before.water().equals(after.water())) {
             changes.add(Sentence.of(
                     "water at ",
-                    Quantity.temperature(before.water().celsius()),
+                    Quantity.celsius(before.water().celsius()),
                     " → ",
-                    Quantity.temperature(after.water().celsius())));
+                    Quantity.celsius(after.water().celsius())));
         }
         if (!before.rest().equals(after.rest())) {
             changes.add(Sentence.of(

@@ -1,5 +1,6 @@
 package ironpin.batch.edit;
 
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.quantity.UnitSystem;
@@ -27,7 +28,7 @@ public final class OutOfRange extends Refused {
     }
 
     private OutOfRange(PlanField<?> field, double value, Sentence allowed, Sentence demand) {
-        super(Sentence.of(field.label(), " must be ", allowed, ", not ", Trim.number(value))
+        super(Sentence.of(field.label(), " must be ", allowed, ", not ", Decimal.typed(value))
                 .render(UnitSystem.METRIC));
         this.field = field;
         this.allowed = allowed;
@@ -71,6 +72,9 @@ public final class OutOfRange extends Refused {
                         " ",
                         Quantity.unit(dimension)))
                 .orElseGet(() -> Sentence.of(
-                        Trim.number(low), and, Trim.number(high), field.unit().isEmpty() ? "" : " " + field.unit()));
+                        Decimal.typed(low),
+                        and,
+                        Decimal.typed(high),
+                        field.unit().isEmpty() ? "" : " " + field.unit()));
     }
 }

@@ -31,7 +31,7 @@ import ironpin.web.page.Screens;
 import ironpin.web.page.Shown;
 import ironpin.web.picture.RibbonNotes;
 import ironpin.web.picture.RibbonPicture;
-import ironpin.web.picture.Say;
+import ironpin.wording.TimeOfDay;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.Instant;
@@ -237,7 +237,7 @@ class BookController {
         return new Past(
                 stored.id(),
                 stored.batch().title(),
-                Say.shortDay(stored.batch().serving()),
+                TimeOfDay.shortDay(stored.batch().serving()),
                 RibbonPicture.narrow(
                         plan, plan.lots().get(0).lot().no(), new RibbonNotes(Corrected.marks(made), Map.of(), "")),
                 lots,

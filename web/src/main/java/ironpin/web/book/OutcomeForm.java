@@ -9,6 +9,7 @@ import ironpin.hands.Fault;
 import ironpin.pantry.Food;
 import ironpin.pantry.Foods;
 import ironpin.quantity.CupStandard;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
@@ -19,7 +20,6 @@ import ironpin.web.hands.AtWork;
 import ironpin.web.page.FormNumber;
 import ironpin.web.page.Screen;
 import ironpin.web.page.TypedValue;
-import ironpin.web.picture.Say;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -162,7 +162,7 @@ public record OutcomeForm(Map<String, Sentence> values, Map<String, Sentence> er
         if (typed.isEmpty() || typed.get().metric() < low || typed.get().metric() > high) {
             Sentence range = dimension
                     .map(one -> Sentence.of(Quantity.number(one, low, 0), " to ", Quantity.brief(one, high, 0)))
-                    .orElseGet(() -> Sentence.of(Say.plain(low, 0) + " to " + Say.plain(high, 0)));
+                    .orElseGet(() -> Sentence.of(Decimal.trimmed(low, 0) + " to " + Decimal.trimmed(high, 0)));
             errors.put(name, Sentence.of("A number from ", range, "."));
             return 0;
         }

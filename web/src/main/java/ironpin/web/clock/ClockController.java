@@ -24,7 +24,7 @@ import ironpin.web.page.From;
 import ironpin.web.page.Plans;
 import ironpin.web.page.Screens;
 import ironpin.web.page.Units;
-import ironpin.web.picture.Say;
+import ironpin.wording.TimeOfDay;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.DateTimeException;
@@ -225,7 +225,7 @@ class ClockController {
             Batch put = batch.holding(key, Optional.of(at));
             Put found = Put.of(day(batch), plan.timetable(), day(put), desk.solver());
             found.refusal().ifPresent(why -> {
-                throw new Refused("“" + title + "” cannot be at " + Say.clock(at) + ": " + why);
+                throw new Refused("“" + title + "” cannot be at " + TimeOfDay.of(at) + ": " + why);
             });
             desk.remember(day(put), found.laid());
             return put;

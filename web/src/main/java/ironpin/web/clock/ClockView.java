@@ -14,9 +14,9 @@ import ironpin.web.page.Run;
 import ironpin.web.page.RunStep;
 import ironpin.web.page.Screen;
 import ironpin.web.picture.ClockPicture;
-import ironpin.web.picture.Say;
 import ironpin.wording.Count;
 import ironpin.wording.Span;
+import ironpin.wording.TimeOfDay;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -58,11 +58,11 @@ public record ClockView(
         }
 
         public String comes() {
-            return person.comes().map(Say::clock).orElse("");
+            return person.comes().map(TimeOfDay::of).orElse("");
         }
 
         public String goes() {
-            return person.goes().map(Say::clock).orElse("");
+            return person.goes().map(TimeOfDay::of).orElse("");
         }
     }
 
@@ -109,12 +109,12 @@ public record ClockView(
     private static String title(Batch batch, Timetable table) {
         LocalDateTime serving = batch.serving();
         if (!table.clashes().isEmpty()) {
-            return "No plan for " + Say.clock(serving) + " goes together";
+            return "No plan for " + TimeOfDay.of(serving) + " goes together";
         }
-        String start = "Start by " + Say.clock(table.latestStart(), serving);
-        String served = Say.clock(table.served(), serving);
+        String start = "Start by " + TimeOfDay.of(table.latestStart(), serving);
+        String served = TimeOfDay.of(table.served(), serving);
         return batch.crew().plates().asReady()
-                ? start + ", first plates at " + served + ", the last at " + Say.clock(table.lastPlates(), serving)
+                ? start + ", first plates at " + served + ", the last at " + TimeOfDay.of(table.lastPlates(), serving)
                 : start + ", table at " + served;
     }
 

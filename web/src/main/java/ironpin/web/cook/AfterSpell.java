@@ -3,8 +3,8 @@ package ironpin.web.cook;
 import ironpin.cook.Course;
 import ironpin.heat.HeatRun;
 import ironpin.plan.InsidePiece;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
-import ironpin.web.picture.Say;
 import java.time.Duration;
 
 /** What a spell does, in one line: the temperatures when it ends. */
@@ -27,10 +27,14 @@ final class AfterSpell {
             lowest = Math.min(lowest, run.around()[i]);
         }
         Sentence middle = Sentence.of(
-                "middle ", Say.celsius(run.core()[to]), ", skin ", Say.celsius(run.surface()[to]), " at its end");
+                "middle ",
+                Quantity.celsius(run.core()[to]),
+                ", skin ",
+                Quantity.celsius(run.surface()[to]),
+                " at its end");
         return switch (mark.spell().fire()) {
-            case BOIL -> Sentence.of(middle, "; the water falls to ", Say.celsius(lowest), " (est.)");
-            case PAN, GRIDDLE, FRY -> Sentence.of(middle, "; ", Say.celsius(run.around()[to]), " under it (est.)");
+            case BOIL -> Sentence.of(middle, "; the water falls to ", Quantity.celsius(lowest), " (est.)");
+            case PAN, GRIDDLE, FRY -> Sentence.of(middle, "; ", Quantity.celsius(run.around()[to]), " under it (est.)");
             case STEAM, BAKE, REST -> Sentence.of(middle, " (est.)");
         };
     }

@@ -8,8 +8,8 @@ import ironpin.cook.Spell;
 import ironpin.cook.Start;
 import ironpin.plan.InsidePiece;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
-import ironpin.web.picture.Say;
 import ironpin.wording.Span;
 import java.util.ArrayList;
 import java.util.List;
@@ -71,7 +71,7 @@ record Compared(String way, boolean present, String spells, String safe, Sentenc
                 present,
                 Span.of(inside.course().total()),
                 range(inside),
-                Say.celsius(Math.floor(inside.lateAtEnd())),
+                Quantity.celsius(Math.floor(inside.lateAtEnd())),
                 inside.safeAtEnd(),
                 Span.of(InsidePiece.up(inside.skinTime())))));
     }

@@ -3,21 +3,21 @@ package ironpin.web.cook;
 import ironpin.devices.probe.ProbeTraits;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Belief;
+import ironpin.quantity.Decimal;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.store.FireStore;
 import ironpin.store.FireStore.Cooked;
 import ironpin.store.WorkStore.Of;
 import ironpin.web.kitchen.FireDesk;
 import ironpin.web.page.Screen;
-import ironpin.web.picture.Say;
 import ironpin.wording.Count;
 import ironpin.wording.Span;
+import ironpin.wording.TimeOfDay;
 import java.time.Duration;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -33,7 +33,6 @@ import java.util.Optional;
  */
 record FireView(
         FireDesk.Shown now, int next, int pieces, int rounds, List<Sentence> said, String taught, ProbeTraits traits) {
-    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
 
     static FireView of(Screen screen, FireStore fire, FireDesk desk) {
         LotPlan lot = screen.lot();
@@ -45,9 +44,9 @@ record FireView(
         Belief learned = screen.kit().hand().correction(lot.lot().method());
         String taught = learned.lessons() == 0
                 ? ""
-                : "Rounds " + lot.lot().method().done() + " took " + Say.plain(learned.mean(), 2)
+                : "Rounds " + lot.lot().method().done() + " took " + Decimal.trimmed(learned.mean(), 2)
                         + " times the model in " + Count.of(learned.lessons(), "reading") + " (est., between "
-                        + Say.plain(learned.low(), 2) + " and " + Say.plain(learned.high(), 2)
+                        + Decimal.trimmed(learned.low(), 2) + " and " + Decimal.trimmed(learned.high(), 2)
                         + "); the next batch is planned with it.";
         return new FireView(
                 now.orElse(null),
@@ -62,7 +61,7 @@ record FireView(
     static List<Sentence> said(List<Cooked> cooked, ZoneId zone) {
         List<Sentence> lines = new ArrayList<>();
         for (Cooked one : cooked) {
-            String in = one.in().atZone(zone).format(CLOCK);
+            String in = TimeOfDay.of(one.in().atZone(zone));
             String out = one.out()
                     .map(end -> ", out after "
                             + Span.of(Duration.ofSeconds(
@@ -72,11 +71,11 @@ record FireView(
                     "Round " + one.round() + ", " + Count.of(one.pieces(), "piece") + ": in at " + in + out + "."));
             one.probed()
                     .forEach(read -> lines.add(Sentence.of(
-                            Say.celsius(read.read().celsius()),
+                            Quantity.celsius(read.read().celsius()),
                             " in the middle after ",
                             Span.of(read.at()),
                             "; the estimate was ",
-                            Say.celsius(read.meant().celsius()),
+                            Quantity.celsius(read.meant().celsius()),
                             ".")));
         }
         return lines;

@@ -18,7 +18,9 @@ import ironpin.dough.DoughMasses;
 import ironpin.dough.KneadSchool;
 import ironpin.dough.RestPlan;
 import ironpin.pantry.Flour;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Percentage;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.style.DoughStart;
 import ironpin.web.page.Corrected;
@@ -27,7 +29,6 @@ import ironpin.web.page.OneOf;
 import ironpin.web.page.Option;
 import ironpin.web.page.RunStep;
 import ironpin.web.page.Screen;
-import ironpin.web.picture.Say;
 import ironpin.wording.Count;
 import ironpin.wording.Span;
 import ironpin.wrapper.BoughtWrapper;
@@ -137,9 +138,9 @@ public final class DoughScreen {
                 .mapToInt(lot -> balance.lot(lot.no()).pieces())
                 .sum();
         return Sentence.of(
-                Say.plain(hydration.percent(), 1),
+                Decimal.trimmed(hydration.percent(), 1),
                 " % water, ",
-                Say.grams(balance.dough(dough.no()).made().total().grams()),
+                Quantity.grams(balance.dough(dough.no()).made().total().grams()),
                 " of dough, ",
                 Count.of(pieces, "piece", "pieces"));
     }
@@ -177,7 +178,7 @@ public final class DoughScreen {
                 };
         String wets = addition == DoughAddition.WATER || addition.waterShare() == 0
                 ? ""
-                : "wets with " + Say.plain(100 * addition.waterShare(), 0) + " % of it";
+                : "wets with " + Decimal.trimmed(100 * addition.waterShare(), 0) + " % of it";
         String note = addition.note().isEmpty() ? wets : addition.note();
         return new AdditionLine(written.name(), share, screen.number(DoughField.ADDITION_GRAMS.at(at)), note);
     }
@@ -276,13 +277,13 @@ public final class DoughScreen {
 
     /** Effective hydration, in words. */
     public String effective() {
-        return Say.plain(dough.formula().effectiveHydration().percent(), 1) + " %";
+        return Decimal.trimmed(dough.formula().effectiveHydration().percent(), 1) + " %";
     }
 
     /** What the whole dough weighs. */
     public Sentence total() {
         Balance.OfDough share = screen.plan().balance().dough(dough.no());
-        return Say.grams(share.made().total().grams());
+        return Quantity.grams(share.made().total().grams());
     }
 
     /** The steps of kneading and resting. */

@@ -12,6 +12,7 @@ import ironpin.filling.PattyVerdict;
 import ironpin.filling.Spoken;
 import ironpin.filling.Treatment;
 import ironpin.pantry.Food;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Sentence;
@@ -25,7 +26,6 @@ import ironpin.web.page.FieldError;
 import ironpin.web.page.From;
 import ironpin.web.page.NotChanged;
 import ironpin.web.page.TypedValue;
-import ironpin.web.picture.Say;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -85,7 +85,7 @@ class FillingController {
                 id,
                 from,
                 model,
-                "fat blended to " + Say.plain(Composition.WANTED_FAT.percent(), 0) + " %",
+                "fat blended to " + Decimal.trimmed(Composition.WANTED_FAT.percent(), 0) + " %",
                 (batch, no) -> FillingComposing.blend(batch, no, Composition.WANTED_FAT));
     }
 

@@ -14,7 +14,9 @@ import ironpin.filling.Treatment;
 import ironpin.kit.Hand;
 import ironpin.pantry.Food;
 import ironpin.quantity.Belief;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.store.LoggedTasting;
 import ironpin.web.page.FieldError;
@@ -22,7 +24,6 @@ import ironpin.web.page.FieldView;
 import ironpin.web.page.OneOf;
 import ironpin.web.page.Option;
 import ironpin.web.page.Screen;
-import ironpin.web.picture.Say;
 import ironpin.wording.Count;
 import java.util.ArrayList;
 import java.util.List;
@@ -109,7 +110,7 @@ public final class FillingScreen {
 
     /** What the button for it says. */
     public String blending() {
-        return "blend the meat to " + Say.plain(Composition.WANTED_FAT.percent(), 0) + " % with back fat";
+        return "blend the meat to " + Decimal.trimmed(Composition.WANTED_FAT.percent(), 0) + " % with back fat";
     }
 
     /** The order of adding. */
@@ -165,10 +166,11 @@ public final class FillingScreen {
 
     private static Sentence said(LoggedTasting one) {
         String of = "Tasted " + one.verdict().label() + " at "
-                + Say.plain(one.salt().percent(), 2) + " % salt (est.)";
+                + Decimal.trimmed(one.salt().percent(), 2) + " % salt (est.)";
         return one.added().isEmpty()
                 ? Sentence.of(of + ": nothing added.")
-                : Sentence.of(of, ": add ", Say.fineGrams(one.mass().grams()), " of ", one.added(), " to the rest.");
+                : Sentence.of(
+                        of, ": add ", Quantity.fineGrams(one.mass().grams()), " of ", one.added(), " to the rest.");
     }
 
     /** What the cook likes, once a patty has said so. */
@@ -176,8 +178,9 @@ public final class FillingScreen {
         Belief salt = screen.kit().hand().salt();
         return salt.lessons() == 0
                 ? ""
-                : "You like about " + Say.plain(salt.mean(), 2) + " % salt, likely " + Say.plain(salt.low(), 2) + " to "
-                        + Say.plain(salt.high(), 2) + " (" + Count.of(salt.lessons(), "patty", "patties")
+                : "You like about " + Decimal.trimmed(salt.mean(), 2) + " % salt, likely "
+                        + Decimal.trimmed(salt.low(), 2) + " to "
+                        + Decimal.trimmed(salt.high(), 2) + " (" + Count.of(salt.lessons(), "patty", "patties")
                         + "). New plans aim at it.";
     }
 
@@ -196,7 +199,7 @@ public final class FillingScreen {
         }
         boolean meat = food.role() == Food.Role.MEAT || food.role() == Food.Role.FAT;
         if (meat && food.fat() > 0) {
-            notes.add(Sentence.of(Say.plain(100 * food.fat(), 0) + " % fat"
+            notes.add(Sentence.of(Decimal.trimmed(100 * food.fat(), 0) + " % fat"
                     + (spoken.name().fat().isPresent() ? "" : " (est.)")));
         }
         if (food.role() != Food.Role.SALT && food.salt().high() >= 0.005) {
@@ -207,8 +210,8 @@ public final class FillingScreen {
     }
 
     private static String salt(Food food, boolean salted) {
-        String low = Say.plain(100 * food.salt().low(), 1);
-        String high = Say.plain(100 * food.salt().high(), 1);
+        String low = Decimal.trimmed(100 * food.salt().low(), 1);
+        String high = Decimal.trimmed(100 * food.salt().high(), 1);
         if (low.equals(high)) {
             return low + " % salt (est.)";
         }
@@ -218,11 +221,11 @@ public final class FillingScreen {
     private static Sentence bought(Food food, Treatment done, Mass mass, Hand hand) {
         Belief left = hand.left(food.key(), done);
         String learned = left.lessons() == 0
-                ? Say.plain(done.left(food).low().percent(), 0) + "–"
-                        + Say.plain(done.left(food).high().percent(), 0) + " % is left, est.): "
-                : "yours: " + Say.plain(left.mean(), 0) + " % is left, weighed "
+                ? Decimal.trimmed(done.left(food).low().percent(), 0) + "–"
+                        + Decimal.trimmed(done.left(food).high().percent(), 0) + " % is left, est.): "
+                : "yours: " + Decimal.trimmed(left.mean(), 0) + " % is left, weighed "
                         + Count.of(left.lessons(), "time", "times") + "): ";
         return Sentence.of(
-                "buy about ", Say.grams(hand.raw(food.key(), done, mass).grams()), " (", learned, done.how());
+                "buy about ", Quantity.grams(hand.raw(food.key(), done, mass).grams()), " (", learned, done.how());
     }
 }

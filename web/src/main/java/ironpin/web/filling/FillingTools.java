@@ -4,6 +4,7 @@ import ironpin.amount.UnreadableAmount;
 import ironpin.filling.Aspic;
 import ironpin.filling.FatBlend;
 import ironpin.quantity.CupStandard;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
@@ -14,7 +15,6 @@ import ironpin.quantity.Temperature;
 import ironpin.quantity.UnitSystem;
 import ironpin.web.page.FormNumber;
 import ironpin.web.page.TypedValue;
-import ironpin.web.picture.Say;
 import ironpin.wording.Span;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -117,17 +117,17 @@ public record FillingTools(Map<String, String> typed, Map<String, Sentence> erro
         List<Sentence> said = new ArrayList<>();
         for (int i = 0; i < sources.size(); i++) {
             said.add(Sentence.of(
-                    Say.fineGrams(blend.parts().get(i).grams()),
+                    Quantity.fineGrams(blend.parts().get(i).grams()),
                     " of the one with ",
-                    Say.plain(sources.get(i).fat().percent(), 1),
+                    Decimal.trimmed(sources.get(i).fat().percent(), 1),
                     " % fat"));
         }
         said.add(
                 blend.reached()
-                        ? Sentence.of("comes to " + Say.plain(blend.fat().percent(), 1) + " % fat.")
+                        ? Sentence.of("comes to " + Decimal.trimmed(blend.fat().percent(), 1) + " % fat.")
                         : Sentence.of("is the nearest these reach: "
-                                + Say.plain(blend.fat().percent(), 1) + " % fat, not "
-                                + Say.plain(wanted.getAsDouble(), 1) + " %."));
+                                + Decimal.trimmed(blend.fat().percent(), 1) + " % fat, not "
+                                + Decimal.trimmed(wanted.getAsDouble(), 1) + " %."));
         return said;
     }
 
@@ -161,30 +161,30 @@ public record FillingTools(Map<String, String> typed, Map<String, Sentence> erro
         boolean soft = Aspic.GELATIN.contains(part);
         return List.of(
                 Sentence.of(
-                        Say.fineGrams(Aspic.gelatin(Mass.ofGrams(stock.getAsDouble()), part)
+                        Quantity.fineGrams(Aspic.gelatin(Mass.ofGrams(stock.getAsDouble()), part)
                                 .grams()),
                         " of gelatin powder, bloomed in cold water",
                         soft ? "." : "; soft to firm cubes take 2 to 4 %."),
                 Sentence.of(
                         Span.of(tray.cools(hot, Temperature.ofCelsius(12))),
                         " in the fridge until it sets at ",
-                        Say.celsius(12),
+                        Quantity.celsius(12),
                         " (est.)."),
                 tray.meetsTheCoolingRule(hot)
                         ? Sentence.of(
                                 "The tray cools fast enough: under ",
-                                Say.celsius(21),
+                                Quantity.celsius(21),
                                 " in 2 h, under ",
-                                Say.celsius(5),
+                                Quantity.celsius(5),
                                 " in 4 h more.")
                         : Sentence.of(
                                 "Too deep: hot stock must be under ",
-                                Say.celsius(21),
+                                Quantity.celsius(21),
                                 " in 2 h and under ",
-                                Say.celsius(5),
+                                Quantity.celsius(5),
                                 " in 4 h more. Pour it shallower."),
                 Sentence.of(
-                        Say.fineGrams(Aspic.soupPerPiece(fillingEach, Percentage.of(share.getAsDouble()))
+                        Quantity.fineGrams(Aspic.soupPerPiece(fillingEach, Percentage.of(share.getAsDouble()))
                                 .grams()),
                         " of soup in a piece."));
     }
@@ -203,7 +203,7 @@ public record FillingTools(Map<String, String> typed, Map<String, Sentence> erro
         if (value.isEmpty() || value.get().metric() < low || value.get().metric() > high) {
             Sentence range = kind.map(
                             one -> Sentence.of(Quantity.number(one, low, 0), " and ", Quantity.brief(one, high, 0)))
-                    .orElseGet(() -> Sentence.of(Say.plain(low, 1) + " and " + Say.plain(high, 1) + " %"));
+                    .orElseGet(() -> Sentence.of(Decimal.trimmed(low, 1) + " and " + Decimal.trimmed(high, 1) + " %"));
             errors.put(name, Sentence.of("Between ", range, "."));
             return OptionalDouble.empty();
         }

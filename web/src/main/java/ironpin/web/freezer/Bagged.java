@@ -7,9 +7,9 @@ import ironpin.cook.Start;
 import ironpin.filling.SafeCore;
 import ironpin.plan.InsidePiece;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.store.FreezerStore.Bag;
-import ironpin.web.picture.Say;
 import ironpin.wording.Name;
 import ironpin.wording.Span;
 import java.time.Duration;
@@ -46,7 +46,8 @@ public final class Bagged {
                 .filter(most -> most.compareTo(total) > 0)
                 .map(most -> ", the late ones up to " + Span.of(InsidePiece.up(most)) + " (est.)")
                 .orElse("");
-        Sentence core = Say.celsius(SafeCore.of(lot.filling().formula()).core().celsius());
+        Sentence core =
+                Quantity.celsius(SafeCore.of(lot.filling().formula()).core().celsius());
         String raw = SafeCore.of(lot.filling().formula()).mindRaw() ? "Raw. " : "";
         return Sentence.of(
                 raw,

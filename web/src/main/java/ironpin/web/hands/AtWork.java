@@ -6,6 +6,7 @@ import ironpin.hands.InStep;
 import ironpin.hands.Job;
 import ironpin.plan.LotPlan;
 import ironpin.portion.Tally;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Quantity;
@@ -15,17 +16,15 @@ import ironpin.store.WorkStore.PersonPace;
 import ironpin.store.WorkStore.Seen;
 import ironpin.store.WorkStore.Tapped;
 import ironpin.store.WorkStore.What;
-import ironpin.web.picture.Say;
 import ironpin.wording.Count;
+import ironpin.wording.TimeOfDay;
 import java.time.Duration;
 import java.time.LocalTime;
 import java.time.ZonedDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -48,7 +47,6 @@ public record AtWork(
         List<Mass> spoonfuls,
         List<PersonPace> paces,
         ZonedDateTime now) {
-    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
 
     /** What stands in the store about a lot. */
     public static AtWork of(WorkStore work, long batch, LotPlan lot, ZonedDateTime now) {
@@ -87,7 +85,7 @@ public record AtWork(
         }
         Duration left = beat.left(open).orElseThrow();
         LocalTime done = now.plus(left).toLocalTime();
-        return counted + " done, " + beat.perHour().get() + " an hour; " + open + " left: done at " + CLOCK.format(done)
+        return counted + " done, " + beat.perHour().get() + " an hour; " + open + " left: done at " + TimeOfDay.of(done)
                 + " (est.).";
     }
 
@@ -151,7 +149,7 @@ public record AtWork(
                     " of skin round ",
                     Quantity.mass(one.filling().grams(), 1),
                     one.room()
-                            .map(room -> " (" + Say.plain(room.percent(), 0) + " % of the room)")
+                            .map(room -> " (" + Decimal.trimmed(room.percent(), 0) + " % of the room)")
                             .orElse(""),
                     ": ",
                     one.fault().label(),
@@ -236,11 +234,11 @@ public record AtWork(
                 " weighed: ",
                 Quantity.mass(tally.mean().orElseThrow().grams(), 1),
                 " on the whole, spread ±",
-                Say.plain(100 * tally.spread().orElseThrow(), 1),
+                Decimal.trimmed(100 * tally.spread().orElseThrow(), 1),
                 " %, ",
                 outside,
                 " outside ±",
-                Say.plain(100 * Tally.BAND, 0),
+                Decimal.trimmed(100 * Tally.BAND, 0),
                 " %."));
     }
 

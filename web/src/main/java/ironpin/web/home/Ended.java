@@ -1,7 +1,7 @@
 package ironpin.web.home;
 
 import ironpin.web.kitchen.KitchenSettings;
-import ironpin.web.picture.Say;
+import ironpin.wording.TimeOfDay;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -45,7 +45,7 @@ class Ended {
             return at.plus(LATELY).isBefore(clock.instant())
                     ? Optional.empty()
                     : Optional.of("Ironpin ended by itself at "
-                            + Say.clock(at.atZone(clock.getZone()).toLocalDateTime()) + " (" + last[1]
+                            + TimeOfDay.of(at.atZone(clock.getZone()).toLocalDateTime()) + " (" + last[1]
                             + ") and was started again. What was answered before is kept.");
         } catch (IOException | DateTimeParseException unreadable) {
             return Optional.empty();

@@ -14,9 +14,9 @@ import ironpin.web.freezer.InTheFreezer;
 import ironpin.web.page.Plans;
 import ironpin.web.page.Screens;
 import ironpin.web.picture.RibbonPicture;
-import ironpin.web.picture.Say;
 import ironpin.wording.Count;
 import ironpin.wording.Span;
+import ironpin.wording.TimeOfDay;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -135,8 +135,8 @@ class HomeController {
         return new Row(
                 link(one.id(), one.status()),
                 one.title(),
-                (one.status() == Status.RUNNING ? "under way · " : "") + Say.day(one.serving()) + " at "
-                        + Say.clock(one.serving()));
+                (one.status() == Status.RUNNING ? "under way · " : "") + TimeOfDay.day(one.serving()) + " at "
+                        + TimeOfDay.of(one.serving()));
     }
 
     private static String link(long id, Status status) {
@@ -169,7 +169,8 @@ class HomeController {
         return late.isLate()
                 ? ", " + Span.of(late.late()) + " late to start (est.)"
                 : ", start by "
-                        + Say.clock(plan.timetable().latestStart(), plan.batch().serving());
+                        + TimeOfDay.of(
+                                plan.timetable().latestStart(), plan.batch().serving());
     }
 
     /** One batch that cannot be shown must not hide the others: it stands in the list as such and can be deleted. */
@@ -200,7 +201,7 @@ class HomeController {
             case DONE -> Optional.empty();
             case PLANNED -> {
                 Timetable.Slot first = plan.timetable().slots().get(0);
-                String by = Say.clock(first.start(), LocalDateTime.now(clock));
+                String by = TimeOfDay.of(first.start(), LocalDateTime.now(clock));
                 yield Optional.of("By " + by + ": " + first.task().title());
             }
             case RUNNING ->
@@ -219,8 +220,8 @@ class HomeController {
         return new Card(
                 stored.id(),
                 stored.batch().title(),
-                Say.day(stored.batch().serving()) + ", table at "
-                        + Say.clock(stored.batch().serving()) + start,
+                TimeOfDay.day(stored.batch().serving()) + ", table at "
+                        + TimeOfDay.of(stored.batch().serving()) + start,
                 Sentence.of(Count.of(stored.batch().eaters(), "eats", "eat") + " · "
                         + Count.of(plan.balance().pieces(), "piece", "pieces")),
                 next(stored, plan),

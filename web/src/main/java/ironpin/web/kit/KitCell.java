@@ -10,6 +10,7 @@ import ironpin.pantry.Flour;
 import ironpin.pantry.FlourKind;
 import ironpin.pantry.Price;
 import ironpin.quantity.CupStandard;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
@@ -19,7 +20,6 @@ import ironpin.quantity.Temperature;
 import ironpin.quantity.UnitSystem;
 import ironpin.web.page.Choice;
 import ironpin.web.page.TypedValue;
-import ironpin.web.picture.Say;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
@@ -171,6 +171,6 @@ enum KitCell {
     private Sentence range() {
         return dimension()
                 .map(one -> Sentence.of(Quantity.number(one, low, 0), " and ", Quantity.brief(one, high, 0)))
-                .orElseGet(() -> Sentence.of(Say.plain(low, 0) + " and " + Say.plain(high, 0)));
+                .orElseGet(() -> Sentence.of(Decimal.trimmed(low, 0) + " and " + Decimal.trimmed(high, 0)));
     }
 }

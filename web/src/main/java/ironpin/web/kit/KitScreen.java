@@ -5,11 +5,11 @@ import ironpin.kit.Kit;
 import ironpin.pantry.Absorption;
 import ironpin.pantry.Flour;
 import ironpin.pantry.Price;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.web.page.FieldError;
 import ironpin.web.picture.AbsorptionPicture;
-import ironpin.web.picture.Say;
 import ironpin.wording.Count;
 import java.util.Locale;
 import java.util.Optional;
@@ -98,14 +98,14 @@ public record KitScreen(Kit kit, Optional<FieldError> refused) {
             return known.offset().isZero() ? "nothing learned yet" : "as you typed it";
         }
         return Count.of(known.batches(), "batch", "batches") + ", nine times in ten between "
-                + Say.plain(known.likely().low().percent(), 1) + " and "
-                + Say.plain(known.likely().high().percent(), 1) + " (est.)";
+                + Decimal.trimmed(known.likely().low().percent(), 1) + " and "
+                + Decimal.trimmed(known.likely().high().percent(), 1) + " (est.)";
     }
 
     private Cell cell(KitCell cell, String key, double value, int decimals, String unit) {
         Sentence shown = cell.dimension()
                 .map(one -> Quantity.number(one, value, decimals))
-                .orElseGet(() -> Sentence.of(Say.plain(value, decimals)));
+                .orElseGet(() -> Sentence.of(Decimal.trimmed(value, decimals)));
         return new Cell(
                 id(cell, key),
                 cell.name(),
@@ -115,7 +115,7 @@ public record KitScreen(Kit kit, Optional<FieldError> refused) {
                 cell.dimension().map(Quantity::unit).orElse(Sentence.of(unit)),
                 cell.dimension()
                         .map(one -> Quantity.step(one, cell.step()))
-                        .orElseGet(() -> Sentence.of(Say.plain(cell.step(), 2))),
+                        .orElseGet(() -> Sentence.of(Decimal.trimmed(cell.step(), 2))),
                 bound(cell, cell.low()),
                 bound(cell, cell.high()),
                 error(cell, key));
@@ -157,7 +157,7 @@ public record KitScreen(Kit kit, Optional<FieldError> refused) {
     private static Sentence bound(KitCell cell, double value) {
         return cell.dimension()
                 .map(one -> Quantity.number(one, value, 1))
-                .orElseGet(() -> Sentence.of(Say.plain(value, 2)));
+                .orElseGet(() -> Sentence.of(Decimal.trimmed(value, 2)));
     }
 
     private Optional<Sentence> typed(KitCell cell, String key) {

@@ -246,7 +246,7 @@ public class FireDesk {
     }
 
     private static Map<String, String> said(double celsius) {
-        Sentence text = Quantity.temperature(Math.rint(celsius * 10) / 10);
+        Sentence text = Quantity.celsius(Math.rint(celsius * 10) / 10);
         return Map.of(
                 UnitSystem.METRIC.name(),
                 text.render(UnitSystem.METRIC),

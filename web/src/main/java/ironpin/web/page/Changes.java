@@ -6,6 +6,7 @@ import ironpin.batch.balance.Balancer;
 import ironpin.batch.edit.OutOfRange;
 import ironpin.batch.edit.PlanField;
 import ironpin.batch.edit.PlanNumber;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.refusal.NotThere;
@@ -15,7 +16,6 @@ import ironpin.store.KitStore;
 import ironpin.store.MovedOn;
 import ironpin.store.StoredBatch;
 import ironpin.web.kitchen.Bell;
-import ironpin.web.picture.Say;
 import ironpin.wording.Name;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
@@ -168,11 +168,11 @@ public class Changes {
         PlanField<?> field = number.field();
         double old = number.read(before, Balancer.solve(before));
         int decimals = field.decimals();
-        Function<Double, String> said = given -> Say.plain(given, Math.max(1, decimals));
+        Function<Double, String> said = given -> Decimal.trimmed(given, Math.max(1, decimals));
         Sentence change = field.dimension()
                 .map(one -> Sentence.of(
                         Quantity.number(one, old, decimals), " → ", Quantity.brief(one, value, Math.max(1, decimals))))
-                .orElseGet(() -> Sentence.of(Say.plain(old, decimals) + " → " + said.apply(value)
+                .orElseGet(() -> Sentence.of(Decimal.trimmed(old, decimals) + " → " + said.apply(value)
                         + (field.unit().isEmpty() ? "" : " " + field.unit())));
         return Sentence.of(field.label(), " ", change);
     }

@@ -1,10 +1,11 @@
 package ironpin.web.page;
 
 import ironpin.dough.Correction;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.store.LoggedCorrection;
-import ironpin.web.picture.Say;
 import ironpin.wording.Span;
 import java.util.HashMap;
 import java.util.List;
@@ -35,7 +36,7 @@ public final class Corrected {
                 ": ",
                 full(logged.correction()),
                 ", now ",
-                Say.plain(logged.hydration().percent(), 1),
+                Decimal.trimmed(logged.hydration().percent(), 1),
                 " % water.");
     }
 
@@ -45,8 +46,8 @@ public final class Corrected {
             return Sentence.of("+" + Span.of(made.rest()) + " rest");
         }
         return made.waterToAdd().isZero()
-                ? Sentence.of("+", Say.fineGrams(made.flourToAdd().grams()), " flour")
-                : Sentence.of("+", Say.fineGrams(made.waterToAdd().grams()), " water");
+                ? Sentence.of("+", Quantity.fineGrams(made.flourToAdd().grams()), " flour")
+                : Sentence.of("+", Quantity.fineGrams(made.waterToAdd().grams()), " water");
     }
 
     /** With spoons, for hands without a scale. */
@@ -62,6 +63,6 @@ public final class Corrected {
     /** In quarters of a teaspoon of 5 ml. */
     private static String spoons(Mass mass, double density) {
         double spoons = mass.grams() / density / TSP_ML;
-        return Say.plain(Math.max(1, Math.round(spoons * QUARTERS)) / QUARTERS, 2) + " tsp";
+        return Decimal.trimmed(Math.max(1, Math.round(spoons * QUARTERS)) / QUARTERS, 2) + " tsp";
     }
 }

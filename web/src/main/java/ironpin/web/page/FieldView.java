@@ -2,10 +2,10 @@ package ironpin.web.page;
 
 import ironpin.batch.edit.PlanField;
 import ironpin.batch.edit.PlanNumber;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
-import ironpin.web.picture.Say;
 import ironpin.wording.Name;
 import java.util.Optional;
 
@@ -59,7 +59,7 @@ public record FieldView(
     static FieldView of(PlanNumber<?> number, double value, Optional<FieldError> refused, Optional<ReadingNote> read) {
         PlanField<?> field = number.field();
         Optional<FieldError> mine = refused.filter(error -> error.of(number));
-        String plain = Say.plain(value, field.decimals());
+        String plain = Decimal.trimmed(value, field.decimals());
         Optional<Dimension> kind = field.dimension();
         Sentence shown = mine.map(error -> Sentence.of(error.typed()))
                 .orElseGet(() -> kind.map(one -> Quantity.number(one, value, field.decimals()))
@@ -72,7 +72,7 @@ public record FieldView(
                 kind.map(Quantity::unit).orElse(Sentence.of(field.unit())),
                 shown,
                 kind.map(one -> Quantity.step(one, field.step()))
-                        .orElseGet(() -> Sentence.of(Say.plain(field.step(), 2))),
+                        .orElseGet(() -> Sentence.of(Decimal.trimmed(field.step(), 2))),
                 bound(field, field.low()),
                 bound(field, field.high()),
                 Math.max(
@@ -92,6 +92,6 @@ public record FieldView(
     private static Sentence bound(PlanField<?> field, double value) {
         return field.dimension()
                 .map(one -> Quantity.number(one, value, 1))
-                .orElseGet(() -> Sentence.of(Say.plain(value, 2)));
+                .orElseGet(() -> Sentence.of(Decimal.trimmed(value, 2)));
     }
 }

@@ -5,8 +5,8 @@ import ironpin.book.Suggestion;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Sentence;
 import ironpin.store.BookEntry;
-import ironpin.web.picture.Say;
 import ironpin.wording.Count;
+import ironpin.wording.TimeOfDay;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.List;
@@ -24,7 +24,7 @@ public record LastTime(String when, String said, Optional<Suggestion> suggestion
     static LastTime of(BookEntry entry, NextChange.Skin made, LotPlan lot, List<Sentence> corrected, ZoneId zone) {
         LocalDateTime written = LocalDateTime.ofInstant(entry.recordedAt(), zone);
         return new LastTime(
-                Say.shortDay(written),
+                TimeOfDay.shortDay(written),
                 said(entry),
                 NextChange.after(entry.outcome(), made, lot.lot(), lot.dough(), lot.filling()),
                 corrected);

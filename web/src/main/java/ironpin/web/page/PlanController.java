@@ -22,7 +22,7 @@ import ironpin.store.CorrectionStore;
 import ironpin.store.KitStore;
 import ironpin.store.LoggedCorrection;
 import ironpin.store.StoredBatch;
-import ironpin.web.picture.Say;
+import ironpin.wording.TimeOfDay;
 import ironpin.wrapper.Fold;
 import ironpin.wrapper.RollSchool;
 import java.time.Clock;
@@ -213,7 +213,8 @@ class PlanController {
         LocalDateTime serving = Asked.serving(date, time)
                 .orElseThrow(() -> new NotChanged(
                         id, from, new FieldError("serving", 0, date + " " + time, Sentence.of(Asked.SERVING_RULE))));
-        return changes.change(id, from, model, "table at " + Say.clock(serving), batch -> batch.withServing(serving));
+        return changes.change(
+                id, from, model, "table at " + TimeOfDay.of(serving), batch -> batch.withServing(serving));
     }
 
     @PostMapping("/feel")

@@ -2,6 +2,7 @@ package ironpin.web.page;
 
 import ironpin.amount.Reading;
 import ironpin.batch.edit.PlanNumber;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.web.picture.Say;
 import java.util.List;
@@ -27,8 +28,8 @@ public record ReadingNote(String field, String at, Sentence text, List<String> a
 
     static Sentence said(Reading reading) {
         Sentence grams = reading.mass().grams() < 20
-                ? Say.fineGrams(reading.mass().grams())
-                : Say.grams(reading.mass().grams());
+                ? Quantity.fineGrams(reading.mass().grams())
+                : Quantity.grams(reading.mass().grams());
         boolean exact = reading.range().low().equals(reading.range().high());
         Sentence range = exact ? Sentence.EMPTY : Sentence.of(", between ", Say.plainRange(reading.range()));
         return Sentence.of(reading.said(), ": ", grams, range, ". ", reading.assumption());
@@ -51,7 +52,7 @@ public record ReadingNote(String field, String at, Sentence text, List<String> a
                 .map(second -> Sentence.of(
                         second.said(),
                         " would be ",
-                        Say.grams(second.mass().grams()),
+                        Quantity.grams(second.mass().grams()),
                         ", between ",
                         Say.plainRange(second.range()),
                         ": the two do not agree; the first is taken."))

@@ -5,8 +5,8 @@ import ironpin.clock.Forecast;
 import ironpin.clock.Timetable;
 import ironpin.store.LaidStore.At;
 import ironpin.store.LaidStore.Laid;
-import ironpin.web.picture.Say;
 import ironpin.wording.Count;
+import ironpin.wording.TimeOfDay;
 import java.time.Duration;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
@@ -24,8 +24,8 @@ final class Replanned {
         At table = before.tasks().get(DayPlan.SERVE);
         ZonedDateTime served = again.table().slot(DayPlan.SERVE).end();
         if (table != null && !table.end().equals(served.toInstant())) {
-            parts.add("first plates at " + Say.clock(served) + " instead of "
-                    + Say.clock(table.end().atZone(now.getZone())));
+            parts.add("first plates at " + TimeOfDay.of(served) + " instead of "
+                    + TimeOfDay.of(table.end().atZone(now.getZone())));
         }
         int moved = 0;
         List<String> given = new ArrayList<>();
@@ -47,6 +47,6 @@ final class Replanned {
                 .distinct()
                 .forEach(name -> parts.add(name + " takes over "
                         + Count.of((int) given.stream().filter(name::equals).count(), "step")));
-        return parts.isEmpty() ? "" : "Planned again at " + Say.clock(now) + ": " + String.join(", ", parts) + ".";
+        return parts.isEmpty() ? "" : "Planned again at " + TimeOfDay.of(now) + ": " + String.join(", ", parts) + ".";
     }
 }

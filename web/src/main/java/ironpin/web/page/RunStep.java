@@ -5,8 +5,8 @@ import ironpin.clock.Standing;
 import ironpin.clock.Task;
 import ironpin.clock.Timetable;
 import ironpin.quantity.Sentence;
-import ironpin.web.picture.Say;
 import ironpin.wording.Span;
+import ironpin.wording.TimeOfDay;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -61,7 +61,7 @@ public record RunStep(
 
     /** Planned start. */
     public String at() {
-        return Say.clock(slot.start());
+        return TimeOfDay.of(slot.start());
     }
 
     /** Whether its spells say what to look for or what can hurt. */

@@ -8,8 +8,8 @@ import ironpin.plan.LotPlan;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
-import ironpin.web.picture.Say;
 import ironpin.wording.Count;
+import ironpin.wording.TimeOfDay;
 import java.util.Arrays;
 import java.util.List;
 
@@ -37,11 +37,11 @@ public record Stop(Station station, Sentence figure, Finding.Level level) {
         return switch (station) {
             case TABLE -> Sentence.of(plan.batch().eaters() + " eat");
             case DOUGH ->
-                Say.grams(balance.doughs().stream()
+                Quantity.grams(balance.doughs().stream()
                         .mapToDouble(one -> one.made().total().grams())
                         .sum());
             case FILLING ->
-                Say.grams(balance.fillings().stream()
+                Quantity.grams(balance.fillings().stream()
                         .mapToDouble(one -> one.made().grams())
                         .sum());
             case PORTION -> Sentence.of(Count.of(balance.pieces(), "piece", "pieces"));
@@ -68,7 +68,8 @@ public record Stop(Station station, Sentence figure, Finding.Level level) {
                         "rounds"));
             case CLOCK ->
                 Sentence.of("start "
-                        + Say.clock(plan.timetable().latestStart(), plan.batch().serving()));
+                        + TimeOfDay.of(
+                                plan.timetable().latestStart(), plan.batch().serving()));
             case BOOK -> past == 0 ? Sentence.of("no past") : Sentence.of(past + " past");
         };
     }
@@ -81,8 +82,8 @@ public record Stop(Station station, Sentence figure, Finding.Level level) {
                         .stream())
                 .min(Double::compare)
                 .map(spare -> spare < 0
-                        ? Sentence.of(Say.grams(-spare), " too full")
-                        : Sentence.of(Say.grams(spare), " spare"))
+                        ? Sentence.of(Quantity.grams(-spare), " too full")
+                        : Sentence.of(Quantity.grams(spare), " spare"))
                 .orElseGet(() -> Sentence.of(plan.lots().stream()
                         .map(LotPlan::lot)
                         .findFirst()

@@ -2,6 +2,7 @@ package ironpin.web.picture;
 
 import ironpin.pantry.Absorption;
 import ironpin.pantry.Flour;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Sentence;
 
 /** What a flour is thought to drink beyond its label: a dot with the band it lies in nine times in ten. */
@@ -20,8 +21,9 @@ public final class AbsorptionPicture {
                 "absorption-picture block w-115 max-w-full",
                 WIDTH,
                 30,
-                Sentence.of(flour.name() + ": " + Say.plain(known.offset().percent(), 1) + " points, likely between "
-                        + Say.plain(low, 1) + " and " + Say.plain(high, 1) + "."));
+                Sentence.of(
+                        flour.name() + ": " + Decimal.trimmed(known.offset().percent(), 1) + " points, likely between "
+                                + Decimal.trimmed(low, 1) + " and " + Decimal.trimmed(high, 1) + "."));
         svg.add("path", "d", "M6 15 H184", "class", "line-ink");
         svg.add("path", "d", "M95 9 V21", "class", "line-ink");
         svg.add(

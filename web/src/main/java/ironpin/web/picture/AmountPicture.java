@@ -1,6 +1,7 @@
 package ironpin.web.picture;
 
 import ironpin.amount.Reading;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 
 /** Where an amount may lie, as a band about what it is taken for. */
@@ -22,7 +23,8 @@ public final class AmountPicture {
                 "amount-picture block w-137.5",
                 WIDTH,
                 26,
-                Sentence.of("Between ", Say.plainRange(reading.range()), ", taken as ", Say.fineGrams(usual), "."));
+                Sentence.of(
+                        "Between ", Say.plainRange(reading.range()), ", taken as ", Quantity.fineGrams(usual), "."));
         double middle = (LEFT + RIGHT) / 2;
         double from = middle - (usual - low) * perGram;
         double to = middle + (high - usual) * perGram;

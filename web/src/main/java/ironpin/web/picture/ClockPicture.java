@@ -14,6 +14,7 @@ import ironpin.crew.Person;
 import ironpin.plan.BatchPlan;
 import ironpin.quantity.Sentence;
 import ironpin.wording.Name;
+import ironpin.wording.TimeOfDay;
 import java.time.Duration;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
@@ -98,7 +99,7 @@ public final class ClockPicture {
                 "clock-picture max-md:min-w-340",
                 WIDTH,
                 height,
-                Sentence.of("From " + Say.clock(table.latestStart()) + " to " + Say.clock(until)
+                Sentence.of("From " + TimeOfDay.of(table.latestStart()) + " to " + TimeOfDay.of(until)
                         + "; every step is listed below."));
         hours(svg, height);
         for (int i = 0; i < lanes.size(); i++) {
@@ -178,7 +179,12 @@ public final class ClockPicture {
         ZonedDateTime end = wait.toEnd() ? then.end() : then.start();
         String where = wait.kind() == Gap.Kind.PLATES_COOL ? "kept warm" : "in the fridge";
         return new Bar(
-                start, end, word, "fill-water/60", word + " " + where + " until " + Say.clock(end), Optional.empty());
+                start,
+                end,
+                word,
+                "fill-water/60",
+                word + " " + where + " until " + TimeOfDay.of(end),
+                Optional.empty());
     }
 
     private static List<Bar> row(List<List<Bar>> rows, Bar bar) {
@@ -201,7 +207,7 @@ public final class ClockPicture {
                         start.plus(touch.time()),
                         round(slot),
                         "fill-water",
-                        Say.clock(start) + " " + slot.task().title(),
+                        TimeOfDay.of(start) + " " + slot.task().title(),
                         Optional.of(slot)));
             }
         } else {
@@ -210,7 +216,7 @@ public final class ClockPicture {
     }
 
     private static Bar bar(Timetable.Slot slot, String word, String tone) {
-        String title = Say.clock(slot.start()) + "–" + Say.clock(slot.end()) + " "
+        String title = TimeOfDay.of(slot.start()) + "–" + TimeOfDay.of(slot.end()) + " "
                 + slot.task().title();
         return new Bar(slot.start(), slot.end(), word, tone, title, Optional.of(slot));
     }
@@ -290,7 +296,7 @@ public final class ClockPicture {
             double x = LEFT + minute * perMinute;
             svg.add("path", "d", "M" + Svg.number(x) + " 20 V" + Svg.number(height - 20), "class", "stroke-hair");
             svg.text(
-                    Say.clock(from.plusMinutes(minute)),
+                    TimeOfDay.of(from.plusMinutes(minute)),
                     "x",
                     x,
                     "y",

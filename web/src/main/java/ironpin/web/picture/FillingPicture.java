@@ -6,6 +6,7 @@ import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingLine;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
@@ -45,7 +46,8 @@ public final class FillingPicture {
                 .mapToObj(i -> Sentence.of(
                         Quantity.weighed(masses.get(i)), " ", lines.get(i).ingredient()))
                 .toList();
-        Sentence said = Sentence.of(Say.grams(share.made().grams()), " of filling: ", Sentence.join(", ", parts), ".");
+        Sentence said =
+                Sentence.of(Quantity.grams(share.made().grams()), " of filling: ", Sentence.join(", ", parts), ".");
         Optional<FillingFormula.Raw> raw = lot.filling().formula().beforeSqueezing();
         Svg svg = Svg.picture("filling-picture max-md:min-w-340", WIDTH, raw.isPresent() ? 268 : 226, said);
         svg.open("g", "class", Tones.of(lot.filling().kind()));
@@ -100,14 +102,14 @@ public final class FillingPicture {
         x = part(svg, x, share.lost().grams() / total, "fill-hair");
         part(svg, x, share.left().grams() / total, "fill-stop");
         Sentence text = Sentence.of(
-                Say.grams(share.inPieces().grams()),
+                Quantity.grams(share.inPieces().grams()),
                 " in pieces",
                 share.patty().isZero() ? "" : Sentence.of(" · ", Quantity.weighed(share.patty()), " test patty"),
                 share.lost().isZero() ? "" : Sentence.of(" · ", Quantity.weighed(share.lost()), " stays in the bowl"));
         svg.text(text, "x", 0, "y", 120, "class", "fill-quiet");
         if (share.left().grams() >= 0.5) {
             svg.text(
-                    Sentence.of(Say.grams(share.left().grams()), " over"),
+                    Sentence.of(Quantity.grams(share.left().grams()), " over"),
                     "x",
                     WIDTH,
                     "y",
@@ -144,7 +146,7 @@ public final class FillingPicture {
                     24,
                     "class",
                     tone(part, lot));
-            String figure = part == Composition.Part.SALT ? salt(made) : Say.plain(100 * share, 0) + " %";
+            String figure = part == Composition.Part.SALT ? salt(made) : Decimal.trimmed(100 * share, 0) + " %";
             String name = part == Composition.Part.SALT ? "salt × " + SALT_MAGNIFIED : part.label();
             names.add(new PartName(name, figure, x));
             x += width;
@@ -183,8 +185,8 @@ public final class FillingPicture {
 
     /** A range where packets decide; at least so much where a line is not known. */
     private static String salt(Composition made) {
-        String low = Say.plain(100 * made.salt().low(), 2);
-        String high = Say.plain(100 * made.salt().high(), 2);
+        String low = Decimal.trimmed(100 * made.salt().low(), 2);
+        String high = Decimal.trimmed(100 * made.salt().high(), 2);
         if (!made.saltKnown()) {
             return low + " % or more";
         }
@@ -217,9 +219,9 @@ public final class FillingPicture {
         svg.text(
                 Sentence.of(
                         "before squeezing: vegetable ",
-                        Say.plain(100 * of.share(Composition.Part.VEGETABLE), 0),
+                        Decimal.trimmed(100 * of.share(Composition.Part.VEGETABLE), 0),
                         " %; ",
-                        Say.grams(water),
+                        Quantity.grams(water),
                         " of water goes (est.)"),
                 "x",
                 0,

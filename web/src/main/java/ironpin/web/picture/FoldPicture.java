@@ -1,6 +1,7 @@
 package ironpin.web.picture;
 
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.wrapper.FillRoom;
 import ironpin.wrapper.Fold;
@@ -26,13 +27,13 @@ public final class FoldPicture {
         Sentence room = lot.room()
                 .map(one -> Sentence.of(
                         ", which closes with ease up to ",
-                        Say.grams(one.comfortable().grams())))
+                        Quantity.grams(one.comfortable().grams())))
                 .orElse(Sentence.EMPTY);
         Svg svg = Svg.picture(
                 "fold-picture",
                 WIDTH,
                 HEIGHT,
-                Sentence.of("A ", fold.label(), " round ", Say.fineGrams(filling), " of filling", room, "."));
+                Sentence.of("A ", fold.label(), " round ", Quantity.fineGrams(filling), " of filling", room, "."));
         String dough = Tones.skin(lot);
         String tone = Tones.of(lot.filling().kind());
         double mm = lot.lot().wide().millimetres();
@@ -42,7 +43,7 @@ public final class FoldPicture {
         double heap = Math.min(90, 96 * 2 * Math.cbrt(filling / 1.02 * 3 / (2 * Math.PI)) * 10 / mm);
         svg.add("circle", "cx", 110, "cy", 110, "r", heap, "class", tone);
         pleats(svg, fold);
-        svg.text(Say.mm(mm), "x", 110, "y", 226, "text-anchor", "middle", "class", "measure");
+        svg.text(Quantity.mm(mm), "x", 110, "y", 226, "text-anchor", "middle", "class", "measure");
         svg.add("path", "d", "M222 110 h26 m-8 -6 l8 6 l-8 6", "class", "line-ink");
         svg.open("g", "transform", "translate(262 62) scale(1.6)", "class", dough);
         FoldShape.draw(svg, fold, tone);
@@ -117,13 +118,13 @@ public final class FoldPicture {
                 svg,
                 left + room.comfortable().grams() * perGram,
                 36,
-                Sentence.of("easy ", Say.grams(room.comfortable().grams())));
+                Sentence.of("easy ", Quantity.grams(room.comfortable().grams())));
         mark(
                 svg,
                 left + room.bound().grams() * perGram,
                 114,
-                Sentence.of("at most ", Say.grams(room.bound().grams())));
-        svg.text(Sentence.of(Say.fineGrams(filling), " in"), "x", left, "y", 54, "class", "measure");
+                Sentence.of("at most ", Quantity.grams(room.bound().grams())));
+        svg.text(Sentence.of(Quantity.fineGrams(filling), " in"), "x", left, "y", 54, "class", "measure");
         svg.text("room (est.)", "x", left, "y", 116, "class", "quiet-small");
     }
 

@@ -9,6 +9,7 @@ import ironpin.dough.Scald;
 import ironpin.pantry.FlourKind;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Band;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Sentence;
 import java.util.Locale;
@@ -65,11 +66,11 @@ public final class HydrationPicture {
     private Sentence draw() {
         Band<Percentage> band = target.band();
         boolean inside = band.contains(Percentage.of(now));
-        String range =
-                Say.plain(band.low().percent(), 1) + "–" + Say.plain(band.high().percent(), 1) + " %";
-        String said = "Effective hydration " + Say.plain(now, 1) + " %, " + (inside ? "inside" : "outside")
-                + " the band of " + Say.plain(band.low().percent(), 1) + " to "
-                + Say.plain(band.high().percent(), 1) + " %.";
+        String range = Decimal.trimmed(band.low().percent(), 1) + "–"
+                + Decimal.trimmed(band.high().percent(), 1) + " %";
+        String said = "Effective hydration " + Decimal.trimmed(now, 1) + " %, " + (inside ? "inside" : "outside")
+                + " the band of " + Decimal.trimmed(band.low().percent(), 1) + " to "
+                + Decimal.trimmed(band.high().percent(), 1) + " %.";
         Svg rows = body(range, inside);
         double height = Math.max(200, row - ROW + 12);
         svg.open(
@@ -141,7 +142,16 @@ public final class HydrationPicture {
         for (double percent = scale.low(); percent <= scale.high(); percent += step) {
             double x = scale.x(percent);
             out.add("path", "d", "M" + Svg.number(x) + " " + BASE + " v8", "class", "line-ink");
-            out.text(Say.plain(percent, 0), "x", x, "y", BASE + 24, "text-anchor", "middle", "class", "scale-tick");
+            out.text(
+                    Decimal.trimmed(percent, 0),
+                    "x",
+                    x,
+                    "y",
+                    BASE + 24,
+                    "text-anchor",
+                    "middle",
+                    "class",
+                    "scale-tick");
         }
     }
 
@@ -159,7 +169,7 @@ public final class HydrationPicture {
                 lot.dough().flours().stream().anyMatch(part -> part.flour().kind() == FlourKind.WHOLEMEAL);
         String flour = lot.dough().flours().size() > 1
                 ? "for this blend"
-                : "for " + Say.plain(main.flour().protein().percent(), 1) + " % protein";
+                : "for " + Decimal.trimmed(main.flour().protein().percent(), 1) + " % protein";
         return whole ? flour + ", whole grain" : flour;
     }
 
@@ -189,7 +199,7 @@ public final class HydrationPicture {
         if (now - at < WORTH_SHOWING) {
             return;
         }
-        StringBuilder said = new StringBuilder("water " + Say.plain(at, 1));
+        StringBuilder said = new StringBuilder("water " + Decimal.trimmed(at, 1));
         for (DoughLine line : formula.lines()) {
             double brings = line.share().percent() * line.addition().waterShare();
             if (line.addition() != DoughAddition.WATER && brings >= WORTH_SHOWING) {
@@ -212,13 +222,13 @@ public final class HydrationPicture {
                 said.append(" + ")
                         .append(line.addition().label().toLowerCase(Locale.ROOT))
                         .append(' ')
-                        .append(Say.plain(brings, 1));
+                        .append(Decimal.trimmed(brings, 1));
             }
         }
         if (scale.x(at) + 10 >= WIDTH * FITS) {
             row += ROW;
         }
-        note(out, scale.x(at) + 10, said + " = " + Say.plain(now, 1) + " %");
+        note(out, scale.x(at) + 10, said + " = " + Decimal.trimmed(now, 1) + " %");
     }
 
     private void scald(Svg out) {
@@ -229,8 +239,8 @@ public final class HydrationPicture {
         note(
                 out,
                 LEFT,
-                "scald " + Say.plain(share, 2) + " (est.) wants about "
-                        + Say.plain(Scald.POINTS_FROM_NONE_TO_ALL * share, 1) + " points more than a cold dough");
+                "scald " + Decimal.trimmed(share, 2) + " (est.) wants about "
+                        + Decimal.trimmed(Scald.POINTS_FROM_NONE_TO_ALL * share, 1) + " points more than a cold dough");
     }
 
     private void note(Svg out, double x, String text) {
@@ -249,7 +259,7 @@ public final class HydrationPicture {
     }
 
     private static String signed(double points) {
-        return (points > 0 ? "+" : "−") + Say.plain(Math.abs(points), 1);
+        return (points > 0 ? "+" : "−") + Decimal.trimmed(Math.abs(points), 1);
     }
 
     private void pin(Svg out, double x, boolean inside) {
@@ -258,7 +268,7 @@ public final class HydrationPicture {
                 .add("circle", "cx", x, "cy", 36, "r", 26, "class", "pin-handle");
         boolean left = x > WIDTH * 0.6;
         out.text(
-                Say.plain(now, 1) + " %",
+                Decimal.trimmed(now, 1) + " %",
                 "x",
                 left ? x - 20 : x + 20,
                 "y",

@@ -5,6 +5,7 @@ import ironpin.portion.CutTree;
 import ironpin.portion.SheetCut;
 import ironpin.portion.SheetPlan;
 import ironpin.quantity.Length;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.wording.Count;
 import ironpin.wrapper.Outline;
@@ -118,9 +119,9 @@ final class PortionPicture {
                 down.millimetres() * scale + 40,
                 Sentence.of(
                         "A sheet of ",
-                        Say.mm(board.millimetres()),
+                        Quantity.mm(board.millimetres()),
                         " by ",
-                        Say.mm(height.millimetres()),
+                        Quantity.mm(height.millimetres()),
                         " gives ",
                         Count.of(shown, "piece"),
                         " at once."));
@@ -151,7 +152,7 @@ final class PortionPicture {
             }
         }
         svg.text(
-                Sentence.of(Say.mm(across.millimetres()), turned ? ", in as many parts as the board takes" : ""),
+                Sentence.of(Quantity.mm(across.millimetres()), turned ? ", in as many parts as the board takes" : ""),
                 "x",
                 LEFT,
                 "y",
@@ -159,9 +160,9 @@ final class PortionPicture {
                 "class",
                 "measure");
         double text = LEFT + wide + 12;
-        svg.text(Say.mm(down.millimetres()), "x", text, "y", 22, "class", "measure");
+        svg.text(Quantity.mm(down.millimetres()), "x", text, "y", 22, "class", "measure");
         svg.text(
-                Sentence.of(Say.fineMm(first.thickness().millimetres()), " thick (est.)"),
+                Sentence.of(Quantity.fineMm(first.thickness().millimetres()), " thick (est.)"),
                 "x",
                 text,
                 "y",
@@ -196,7 +197,11 @@ final class PortionPicture {
         }
         svg.text(
                 Sentence.of(
-                        Count.of(rolls, "roll"), " of ", Say.mm(longest * slice), ", a slice every ", Say.mm(slice)),
+                        Count.of(rolls, "roll"),
+                        " of ",
+                        Quantity.mm(longest * slice),
+                        ", a slice every ",
+                        Quantity.mm(slice)),
                 "x",
                 LEFT,
                 "y",

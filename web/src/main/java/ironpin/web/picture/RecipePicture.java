@@ -1,6 +1,7 @@
 package ironpin.web.picture;
 
 import ironpin.dough.HydrationTarget;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Sentence;
 import ironpin.quantity.Spread;
 import ironpin.recipe.CupFit;
@@ -40,8 +41,8 @@ public final class RecipePicture {
                 "recipe-picture w-full",
                 WIDTH,
                 height,
-                Sentence.of("Effective hydration " + Say.plain(now.usual(), 1) + " %, the band is "
-                        + Say.plain(bandLow, 1) + " to " + Say.plain(bandHigh, 1) + " %."));
+                Sentence.of("Effective hydration " + Decimal.trimmed(now.usual(), 1) + " %, the band is "
+                        + Decimal.trimmed(bandLow, 1) + " to " + Decimal.trimmed(bandHigh, 1) + " %."));
         svg.add("path", "d", "M" + LEFT + " " + BAR + " H" + RIGHT, "class", "line-ink");
         svg.add(
                 "rect",
@@ -55,8 +56,8 @@ public final class RecipePicture {
                 26,
                 "class",
                 "fill-dough-warm");
-        middle(svg, Say.plain(bandLow, 1), x(bandLow, left, span), BAR + 30, "small");
-        middle(svg, Say.plain(bandHigh, 1) + " %", x(bandHigh, left, span), BAR + 30, "small");
+        middle(svg, Decimal.trimmed(bandLow, 1), x(bandLow, left, span), BAR + 30, "small");
+        middle(svg, Decimal.trimmed(bandHigh, 1) + " %", x(bandHigh, left, span), BAR + 30, "small");
         svg.add(
                 "path",
                 "d",
@@ -64,7 +65,7 @@ public final class RecipePicture {
                 "class",
                 "fill-none stroke-ink stroke-4 [stroke-linecap:round]");
         svg.add("circle", "cx", x(now.usual(), left, span), "cy", BAR, "r", 7, "class", "fill-ink");
-        middle(svg, Say.plain(now.usual(), 1) + " %", x(now.usual(), left, span), BAR - 20, "figure");
+        middle(svg, Decimal.trimmed(now.usual(), 1) + " %", x(now.usual(), left, span), BAR - 20, "figure");
         double y = FIRST_ROW;
         for (CupFit fit : fits) {
             double at = x(fit.hydration(), left, span);
@@ -80,7 +81,7 @@ public final class RecipePicture {
                     fit.fits() ? "fill-good" : "fill-none stroke-quiet stroke-[1.5]");
             boolean right = at < WIDTH * 0.5;
             svg.text(
-                    fit.way() + ", " + fit.cups().label() + ": " + Say.plain(fit.hydration(), 1) + " %"
+                    fit.way() + ", " + fit.cups().label() + ": " + Decimal.trimmed(fit.hydration(), 1) + " %"
                             + (fit.fits() ? ", fits" : ""),
                     "x",
                     right ? at + 9 : at - 9,

@@ -4,6 +4,7 @@ import ironpin.batch.balance.Balance;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.wording.Count;
 import ironpin.wrapper.Fold;
@@ -386,7 +387,7 @@ public final class RibbonPicture {
                         + Svg.number(half) + " " + Svg.number(half) + " 0 0 0 " + Svg.number(2 * half) + " 0 C"
                         + Svg.number(18 + half) + " 3 24 0 36 0 Z");
         svg.close("svg");
-        Sentence text = Sentence.of(Say.grams(grams), " ", what, " over");
+        Sentence text = Sentence.of(Quantity.grams(grams), " ", what, " over");
         double textY = lane.whole() ? upper ? Math.max(from - 10, 12) : from + length + 3 : lane.middle() + 4;
         // In a slim lane dough and filling over would lie on each other: the dough's stands further left.
         double textX = lane.whole() ? x - 0.6 : upper ? at.filling - 0.4 : x - 0.6;
@@ -509,9 +510,9 @@ public final class RibbonPicture {
             said.add(Sentence.of(
                     lane.lot().name(),
                     ", ",
-                    Say.grams(doughMade(lane)),
+                    Quantity.grams(doughMade(lane)),
                     lane.packs().isPresent() ? " of bought wrappers and " : " dough and ",
-                    Say.grams(fillingMade(lane)),
+                    Quantity.grams(fillingMade(lane)),
                     " filling make ",
                     Count.of(lane.share().pieces(), "piece", "pieces"),
                     ", ",
@@ -528,7 +529,7 @@ public final class RibbonPicture {
 
     private static void over(Mass mass, String what, List<Sentence> said) {
         if (mass.grams() >= 0.5) {
-            said.add(Sentence.of(Say.grams(mass.grams()), what));
+            said.add(Sentence.of(Quantity.grams(mass.grams()), what));
         }
     }
 }

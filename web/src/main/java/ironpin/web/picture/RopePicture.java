@@ -3,6 +3,8 @@ package ironpin.web.picture;
 import ironpin.plan.LotPlan;
 import ironpin.portion.CutTree;
 import ironpin.portion.RopePlan;
+import ironpin.quantity.Decimal;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.wording.Count;
 import java.util.List;
@@ -24,9 +26,9 @@ public final class RopePicture {
         Sentence said = Sentence.of(
                 Count.of(rope.ropes(), "rope", "ropes"),
                 ", the longest ",
-                Say.mm(lengthMm),
+                Quantity.mm(lengthMm),
                 ", cut every ",
-                Say.fineMm(rope.cut().millimetres()),
+                Quantity.fineMm(rope.cut().millimetres()),
                 " into ",
                 n,
                 ".");
@@ -41,14 +43,14 @@ public final class RopePicture {
         double first = LEFT + length / n;
         svg.add("path", "d", "M" + LEFT + " 18 H" + Svg.number(first), "class", "line-ink")
                 .add("path", "d", "M" + LEFT + " 13 v10 M" + Svg.number(first) + " 13 v10", "class", "line-ink");
-        svg.text(Say.fineMm(rope.cut().millimetres()), "x", first + 8, "y", 22, "class", "measure");
+        svg.text(Quantity.fineMm(rope.cut().millimetres()), "x", first + 8, "y", 22, "class", "measure");
         svg.text(
                 Sentence.of(
-                        Say.mm(lengthMm),
+                        Quantity.mm(lengthMm),
                         " long, ",
-                        Say.mm(rope.diameter().millimetres()),
+                        Quantity.mm(rope.diameter().millimetres()),
                         " thick; drawn at ",
-                        Say.plain(scale * 100 / 3.78, 0),
+                        Decimal.trimmed(scale * 100 / 3.78, 0),
                         " % of true size"),
                 "x",
                 LEFT,
@@ -75,7 +77,7 @@ public final class RopePicture {
                 "rope-picture",
                 WIDTH,
                 210,
-                Sentence.of(Count.of(rope.ropes(), "ring"), ", ", Say.mm(round), " round, cut into ", n, "."));
+                Sentence.of(Count.of(rope.ropes(), "ring"), ", ", Quantity.mm(round), " round, cut into ", n, "."));
         String tone = Tones.of(lot.dough().family());
         svg.add("circle", "cx", middle, "cy", 88, "r", r + thick / 2, "class", tone)
                 .add("circle", "cx", middle, "cy", 88, "r", Math.max(0, r - thick / 2), "class", "fill-flour");
@@ -100,9 +102,9 @@ public final class RopePicture {
         }
         svg.text(
                 Sentence.of(
-                        Say.mm(round),
+                        Quantity.mm(round),
                         " round, cut open; a piece every ",
-                        Say.fineMm(rope.cut().millimetres())),
+                        Quantity.fineMm(rope.cut().millimetres())),
                 "x",
                 left,
                 "y",

@@ -6,6 +6,8 @@ import ironpin.cook.Flame;
 import ironpin.cook.Spell;
 import ironpin.heat.HeatRun;
 import ironpin.plan.InsidePiece;
+import ironpin.quantity.Decimal;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.wording.Span;
 import java.time.Duration;
@@ -78,7 +80,7 @@ public final class RoundPicture {
                         "Spells of ",
                         Span.of(course.total()),
                         "; the middle of a piece reaches ",
-                        Say.celsius(inside.safe().celsius()),
+                        Quantity.celsius(inside.safe().celsius()),
                         " after ",
                         time,
                         " (est.)."),
@@ -97,7 +99,7 @@ public final class RoundPicture {
                 "class",
                 "stroke-stop stroke-[1.5] [stroke-dasharray:6_4]");
         svg.text(
-                Sentence.of("safe ", Say.celsius(inside.safe().celsius())),
+                Sentence.of("safe ", Quantity.celsius(inside.safe().celsius())),
                 "x",
                 RIGHT + 6,
                 "y",
@@ -129,12 +131,13 @@ public final class RoundPicture {
         for (double celsius = Math.ceil(coldest / each) * each; celsius <= hottest; celsius += each) {
             double y = y(celsius);
             svg.add("path", "d", "M" + LEFT + " " + Svg.number(y) + " H" + RIGHT, "class", "stroke-hair");
-            svg.text(Say.celsius(celsius), "x", LEFT - 6, "y", y + 4, "text-anchor", "end", "class", "quiet-small");
+            svg.text(
+                    Quantity.celsius(celsius), "x", LEFT - 6, "y", y + 4, "text-anchor", "end", "class", "quiet-small");
         }
         double step = seconds > 3_000 ? 600 : seconds > 900 ? 300 : seconds > 480 ? 120 : 60;
         for (double at = 0; at <= seconds + 1; at += step) {
             svg.text(
-                    Say.plain(at / 60, 0) + (at == 0 ? " min" : ""),
+                    Decimal.trimmed(at / 60, 0) + (at == 0 ? " min" : ""),
                     "x",
                     x(at),
                     "y",
@@ -272,7 +275,7 @@ public final class RoundPicture {
     /** What the cook does at the beginning of a spell, over the strip. */
     private static void act(Svg svg, Spell spell, double at) {
         Sentence done = spell.pour().micrograms() > 0
-                ? Sentence.of("+", Say.grams(spell.pour().grams()))
+                ? Sentence.of("+", Quantity.grams(spell.pour().grams()))
                 : spell.turn() ? Sentence.of("turn") : spell.fat() ? Sentence.of("fat") : Sentence.EMPTY;
         if (!done.isEmpty()) {
             svg.text(done, "x", at + 13, "y", STRIP + STRIP_HIGH + 15, "class", "text-[12px] fill-quiet");

@@ -8,29 +8,22 @@ import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.wording.Count;
 import ironpin.wording.Span;
+import ironpin.wording.TimeOfDay;
 import java.time.Duration;
-import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.TemporalAccessor;
 import java.util.List;
-import java.util.Locale;
 
-/** Numbers, times and dates as a page says them; quantities get their units when the page is written. */
+/** What templates say: they can only speak to instances, and each of these asks the place where it is said. */
 public final class Say {
-    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
-    private static final DateTimeFormatter DAY_AND_CLOCK = DateTimeFormatter.ofPattern("EEE HH:mm", Locale.ENGLISH);
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
-    private static final DateTimeFormatter SHORT_DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
-    /** For templates, which can only speak to instances. */
     public static final Say WORDS = new Say();
 
     private Say() {}
 
     /** Whole grams, as in "1,091 g". */
     public static Sentence grams(double grams) {
-        return Quantity.mass(grams, 0);
+        return Quantity.grams(grams);
     }
 
     /** As a scale is asked for it. */
@@ -40,27 +33,22 @@ public final class Say {
 
     /** Tenths of a gram. */
     public static Sentence fineGrams(double grams) {
-        return Quantity.mass(grams, 1);
+        return Quantity.fineGrams(grams);
     }
 
     /** A temperature in whole degrees. */
     public static Sentence celsius(double celsius) {
-        return Quantity.temperature(celsius);
+        return Quantity.celsius(celsius);
     }
 
     /** A length in whole millimetres. */
     public static Sentence mm(double millimetres) {
-        return Quantity.length(millimetres, 0);
-    }
-
-    /** A length in tenths of a millimetre. */
-    public static Sentence fineMm(double millimetres) {
-        return Quantity.length(millimetres, 1);
+        return Quantity.mm(millimetres);
     }
 
     /** A volume in whole millilitres. */
     public static Sentence ml(double millilitres) {
-        return Quantity.volume(millilitres);
+        return Quantity.ml(millilitres);
     }
 
     /** The unit of a dimension, for templates. */
@@ -84,23 +72,12 @@ public final class Say {
 
     /** The time of day. */
     public static String clock(TemporalAccessor time) {
-        return CLOCK.format(time);
-    }
-
-    /** The time of day, with the weekday if it is another day than the serving. */
-    public static String clock(TemporalAccessor time, TemporalAccessor serving) {
-        boolean sameDay = LocalDate.from(time).equals(LocalDate.from(serving));
-        return (sameDay ? CLOCK : DAY_AND_CLOCK).format(time);
+        return TimeOfDay.of(time);
     }
 
     /** Weekday and date. */
     public static String day(LocalDateTime time) {
-        return time.format(DAY);
-    }
-
-    /** A short date with its year. */
-    public static String shortDay(LocalDateTime time) {
-        return time.format(SHORT_DAY);
+        return TimeOfDay.day(time);
     }
 
     /** A length of time, for templates; see {@link Span}. */

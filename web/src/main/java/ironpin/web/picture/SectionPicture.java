@@ -3,6 +3,7 @@ package ironpin.web.picture;
 import ironpin.heat.HeatPiece;
 import ironpin.heat.HeatRun;
 import ironpin.plan.InsidePiece;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import java.time.Duration;
 
@@ -33,9 +34,9 @@ public final class SectionPicture {
                 SIZE,
                 Sentence.of(
                         "A piece cut across: ",
-                        Say.celsius(run.core()[sample]),
+                        Quantity.celsius(run.core()[sample]),
                         " where it is coldest, ",
-                        Say.celsius(run.surface()[sample]),
+                        Quantity.celsius(run.surface()[sample]),
                         " at the skin (est.)."));
         for (int ring = RINGS - 1; ring >= 0; ring--) {
             for (int part = 0; part < PARTS; part++) {
@@ -72,7 +73,7 @@ public final class SectionPicture {
                     "fill-none stroke-ink stroke-1 [stroke-dasharray:3_3]");
         }
         svg.text(
-                Say.celsius(run.core()[sample]),
+                Quantity.celsius(run.core()[sample]),
                 "x",
                 MIDDLE,
                 "y",

@@ -3,6 +3,7 @@ package ironpin.web.picture;
 import ironpin.cook.VesselKind;
 import ironpin.cook.VesselPacking;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 
 /** The vessel from above with one round of pieces in it, to scale. */
@@ -26,7 +27,7 @@ public final class VesselPicture {
                 "A ",
                 lot.lot().vessel().kind().label(),
                 " of ",
-                Say.mm(2 * packing.radiusMm()),
+                Quantity.mm(2 * packing.radiusMm()),
                 " with ",
                 shown,
                 " pieces",
@@ -76,7 +77,8 @@ public final class VesselPicture {
                 ? ", " + (most - shown) + " more among them"
                 : "";
         svg.text(
-                Sentence.of(Say.mm(2 * packing.radiusMm()), tiers > 1 ? ", " + tiers + " tiers" : under, ", to scale"),
+                Sentence.of(
+                        Quantity.mm(2 * packing.radiusMm()), tiers > 1 ? ", " + tiers + " tiers" : under, ", to scale"),
                 "x",
                 middle,
                 "y",

@@ -5,6 +5,8 @@ import ironpin.dough.Scald;
 import ironpin.dough.Waters;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Band;
+import ironpin.quantity.Decimal;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.quantity.Temperature;
 import java.time.Duration;
@@ -28,15 +30,15 @@ public final class WaterPicture {
         Mixing.Split split = lot.mixing().split(reach.clamp(lot.dough().water()), waters.tap(), waters.kettle());
         double mixed = lot.mixed().celsius();
         Sentence said = Sentence.of(
-                Say.grams(split.kettle().grams()),
+                Quantity.grams(split.kettle().grams()),
                 " from the kettle and ",
-                Say.grams(split.tap().grams()),
+                Quantity.grams(split.tap().grams()),
                 " from the tap mix to ",
-                Say.celsius(mixed),
+                Quantity.celsius(mixed),
                 " (est.), scald share ",
-                Say.plain(Scald.share(lot.mixed()), 2),
+                Decimal.trimmed(Scald.share(lot.mixed()), 2),
                 "; starch scalds from about ",
-                Say.celsius(58),
+                Quantity.celsius(58),
                 ".");
         Svg svg = Svg.picture("water-picture max-md:max-w-170", 300, 200, said);
         double total = lot.mixing().water().grams();
@@ -70,10 +72,10 @@ public final class WaterPicture {
                 "M" + left + " " + RIM + " L" + (left + 12) + " " + BASE + " H" + (left + 62) + " L" + (left + 74) + " "
                         + RIM);
         double textY = Math.min(BASE - 8, Math.max(RIM + 16, level - 6));
-        svg.text(Say.grams(grams), "x", left + 37, "y", textY, "text-anchor", "middle", "class", "measure halo");
+        svg.text(Quantity.grams(grams), "x", left + 37, "y", textY, "text-anchor", "middle", "class", "measure halo");
         svg.text(from, "x", left + 37, "y", BASE + 20, "text-anchor", "middle", "class", "quiet-small");
         svg.text(
-                Say.celsius(at.celsius()),
+                Quantity.celsius(at.celsius()),
                 "x",
                 left + 37,
                 "y",
@@ -118,12 +120,18 @@ public final class WaterPicture {
                 .add("rect", "x", x - 3, "y", y(mixed), "width", 6, "height", 168 - y(mixed), "class", "fill-stop")
                 .add("circle", "cx", x, "cy", 168, "r", 11, "class", "fill-stop");
         svg.text(
-                Say.celsius(mixed), "x", x + 16, "y", y(mixed) + 6, "class", "font-display text-[20px] font-extrabold");
+                Quantity.celsius(mixed),
+                "x",
+                x + 16,
+                "y",
+                y(mixed) + 6,
+                "class",
+                "font-display text-[20px] font-extrabold");
         svg.text("mixed", "x", x + 16, "y", y(mixed) + 21, "class", "quiet-small");
         double zone = (zoneTop + zoneBottom) / 2;
         boolean clear = Math.abs(y(mixed) - zone) > 30;
         double share = Scald.share(lot.mixed());
-        String scald = share < 0.005 ? "no scald" : "scald " + Say.plain(share, 2);
+        String scald = share < 0.005 ? "no scald" : "scald " + Decimal.trimmed(share, 2);
         double scaldY = clear ? zone + 4 : y(mixed) - 18;
         svg.text(scald, "x", x + 16, "y", scaldY, "class", "quiet-small");
         double hands = y(Mixing.HANDS.celsius());

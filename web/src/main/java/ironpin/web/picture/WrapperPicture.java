@@ -1,6 +1,7 @@
 package ironpin.web.picture;
 
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.StuffedBread;
@@ -32,11 +33,11 @@ public final class WrapperPicture {
         double r = 95 * mm / WIDEST;
         Sentence said = Sentence.of(
                 "A disc of ",
-                Say.mm(mm),
+                Quantity.mm(mm),
                 ", ",
-                Say.fineMm(profile.rim().millimetres()),
+                Quantity.fineMm(profile.rim().millimetres()),
                 " thick at the rim and ",
-                Say.fineMm(profile.centre().millimetres()),
+                Quantity.fineMm(profile.centre().millimetres()),
                 " in the middle.");
         Svg svg = Svg.dragged("wrapper-picture", WIDTH, 250, said, RULER);
         String tone = Tones.of(lot.dough().family());
@@ -58,7 +59,7 @@ public final class WrapperPicture {
                         + Svg.number(base - centre) + " L" + right + " " + Svg.number(base - rim) + " V" + base + " Z");
         svg.add("path", "d", "M" + (left - 12) + " " + base + " H" + (right + 12), "class", "line-ink");
         svg.text(
-                Sentence.of(Say.fineMm(profile.rim().millimetres()), " rim"),
+                Sentence.of(Quantity.fineMm(profile.rim().millimetres()), " rim"),
                 "x",
                 left,
                 "y",
@@ -66,7 +67,7 @@ public final class WrapperPicture {
                 "class",
                 "measure");
         svg.text(
-                Sentence.of(Say.fineMm(profile.centre().millimetres()), " in the middle"),
+                Sentence.of(Quantity.fineMm(profile.centre().millimetres()), " in the middle"),
                 "x",
                 middle,
                 "y",
@@ -96,9 +97,9 @@ public final class WrapperPicture {
                         "A ",
                         wrapper.shape().label(),
                         " wrapper of ",
-                        Say.mm(mm),
+                        Quantity.mm(mm),
                         ", ",
-                        Say.fineMm(wrapper.thick().millimetres()),
+                        Quantity.fineMm(wrapper.thick().millimetres()),
                         " thick all over."));
         double half = 105 * Math.min(1, mm / 100);
         if (wrapper.shape() == BoughtWrapper.Shape.ROUND) {
@@ -117,12 +118,12 @@ public final class WrapperPicture {
                     "class",
                     Tones.skin(lot));
         }
-        dimension(svg, 125 - half, 125 + half, 238, Say.mm(mm));
+        dimension(svg, 125 - half, 125 + half, 238, Quantity.mm(mm));
         double thick = wrapper.thick().millimetres() * 360 / mm * MAGNIFIED;
         svg.add("rect", "x", 290, "y", 150 - thick, "width", 360, "height", thick, "class", Tones.skin(lot));
         svg.add("path", "d", "M278 150 H662", "class", "line-ink");
         svg.text(
-                Sentence.of(Say.fineMm(wrapper.thick().millimetres()), " all over, nothing to roll"),
+                Sentence.of(Quantity.fineMm(wrapper.thick().millimetres()), " all over, nothing to roll"),
                 "x",
                 290,
                 "y",
@@ -137,11 +138,11 @@ public final class WrapperPicture {
         double mm = bread.diameter().millimetres();
         Sentence said = Sentence.of(
                 "A bread of ",
-                Say.mm(mm),
+                Quantity.mm(mm),
                 ", ",
-                Say.fineMm(bread.thickness().millimetres()),
+                Quantity.fineMm(bread.thickness().millimetres()),
                 " thick with ",
-                Say.fineMm(bread.skin().millimetres()),
+                Quantity.fineMm(bread.skin().millimetres()),
                 " of skin on either side.");
         Svg svg = Svg.dragged("wrapper-picture", WIDTH, 250, said, BREAD_RULER);
         double r = 100 * mm / BREAD_RULER.high();
@@ -202,9 +203,9 @@ public final class WrapperPicture {
                         Tones.of(lot.filling().kind()));
         svg.text(
                 Sentence.of(
-                        Say.fineMm(bread.skin().millimetres()),
+                        Quantity.fineMm(bread.skin().millimetres()),
                         " of skin, ",
-                        Say.fineMm(bread.thickness().millimetres()),
+                        Quantity.fineMm(bread.thickness().millimetres()),
                         " in all"),
                 "x",
                 left,
@@ -243,7 +244,7 @@ public final class WrapperPicture {
         svg.add("path", "d", "M" + Svg.number(x) + " 222 V240", "class", "stroke-ink stroke-3")
                 .add("circle", "cx", x, "cy", 232, "r", 8, "class", "fill-ink")
                 .add("circle", "cx", x, "cy", 232, "r", 22, "class", "pin-handle");
-        svg.text(Say.mm(mm), "x", scale.right() + 14, "y", 237, "class", "measure");
+        svg.text(Quantity.mm(mm), "x", scale.right() + 14, "y", 237, "class", "measure");
     }
 
     private static void dimension(Svg svg, double from, double to, double y, Sentence text) {

@@ -1,10 +1,10 @@
 package ironpin.web.portion;
 
 import ironpin.portion.Tally;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
-import ironpin.web.picture.Say;
 import ironpin.web.picture.Svg;
 import java.util.List;
 
@@ -51,7 +51,7 @@ final class DotsPicture {
         double plan = tally.plannedEach().grams();
         svg.text(Quantity.mass(plan, 1), "x", LEFT - 6, "y", MIDDLE + 4, "text-anchor", "end", "class", "quiet-small");
         svg.text(
-                "+" + Say.plain(100 * Tally.BAND, 0) + " %",
+                "+" + Decimal.trimmed(100 * Tally.BAND, 0) + " %",
                 "x",
                 LEFT - 6,
                 "y",
@@ -61,7 +61,7 @@ final class DotsPicture {
                 "class",
                 "quiet-small");
         svg.text(
-                "−" + Say.plain(100 * Tally.BAND, 0) + " %",
+                "−" + Decimal.trimmed(100 * Tally.BAND, 0) + " %",
                 "x",
                 LEFT - 6,
                 "y",

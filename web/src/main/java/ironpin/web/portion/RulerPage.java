@@ -6,7 +6,6 @@ import ironpin.quantity.Length;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.quantity.UnitSystem;
-import ironpin.web.picture.Say;
 import ironpin.wording.Count;
 import java.util.List;
 
@@ -48,9 +47,9 @@ record RulerPage(String title, List<String> said, Ruler ruler) {
                                         " of ",
                                         lot.rope().longest(),
                                         ", rolled ",
-                                        Say.mm(lot.rope().diameter().millimetres()),
+                                        Quantity.mm(lot.rope().diameter().millimetres()),
                                         " thick; a cut every ",
-                                        Say.fineMm(ruler.cut().millimetres()),
+                                        Quantity.fineMm(ruler.cut().millimetres()),
                                         " (est.). Weigh the first few.")
                                 .render(units),
                         "Print at 100 %, without fitting to the page. The bar below is 100 mm long; if it is not, this is no ruler."),

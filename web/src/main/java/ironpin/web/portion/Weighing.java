@@ -3,12 +3,12 @@ package ironpin.web.portion;
 import ironpin.plan.LotPlan;
 import ironpin.portion.Evenness;
 import ironpin.portion.Tally;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.store.WorkStore.What;
-import ironpin.web.picture.Say;
 import java.util.List;
 import java.util.Optional;
 
@@ -78,13 +78,13 @@ public record Weighing(What what, Tally tally, int more, Optional<Evenness> hand
                 "Mean ",
                 Quantity.mass(tally.mean().orElseThrow().grams(), 1),
                 ", spread ±",
-                Say.plain(PERCENT * tally.spread().get(), 1),
+                Decimal.trimmed(PERCENT * tally.spread().get(), 1),
                 " %, ",
                 Math.abs(drift) < 0.005 ? "no drift" : Sentence.of(signed(drift), " from one to the next"),
                 "; ",
                 outside,
                 " outside ±",
-                Say.plain(PERCENT * Tally.BAND, 0),
+                Decimal.trimmed(PERCENT * Tally.BAND, 0),
                 " %.");
     }
 
@@ -109,10 +109,10 @@ public record Weighing(What what, Tally tally, int more, Optional<Evenness> hand
     public Optional<String> learned() {
         return hand.filter(one -> what == What.DOUGH)
                 .map(one -> "Your hand so far, from " + one.pieces() + " pieces (est.): "
-                        + Say.plain(PERCENT * one.meanShare(), 0) + " % of what was meant, spread ±"
-                        + Say.plain(PERCENT * one.spread(), 1) + " %, drift "
+                        + Decimal.trimmed(PERCENT * one.meanShare(), 0) + " % of what was meant, spread ±"
+                        + Decimal.trimmed(PERCENT * one.spread(), 1) + " %, drift "
                         + (one.driftShare() < 0 ? "−" : "+")
-                        + Say.plain(PERCENT * Math.abs(one.driftShare()), 2) + " % a piece.");
+                        + Decimal.trimmed(PERCENT * Math.abs(one.driftShare()), 2) + " % a piece.");
     }
 
     static String ordinal(int number) {

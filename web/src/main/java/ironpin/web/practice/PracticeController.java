@@ -2,6 +2,7 @@ package ironpin.web.practice;
 
 import ironpin.hands.Drill;
 import ironpin.quantity.CupStandard;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
@@ -11,7 +12,6 @@ import ironpin.refusal.Refused;
 import ironpin.store.WorkStore;
 import ironpin.web.page.Choice;
 import ironpin.web.page.TypedValue;
-import ironpin.web.picture.Say;
 import ironpin.wrapper.Fold;
 import java.time.Clock;
 import java.util.Arrays;
@@ -88,7 +88,7 @@ class PracticeController {
                         ", ",
                         Math.abs(off) < 0.5
                                 ? "right on it."
-                                : Say.plain(Math.abs(off), 0) + " % too " + (off > 0 ? "much." : "little.")));
+                                : Decimal.trimmed(Math.abs(off), 0) + " % too " + (off > 0 ? "much." : "little.")));
         show(chosen, Task.of(chosen, chosen.pick(ThreadLocalRandom.current().nextDouble())), model);
         return "practice";
     }
@@ -121,9 +121,9 @@ class PracticeController {
                 .map(drill -> "From " + drill.guesses() + " guesses (est.): "
                         + (Math.abs(drill.bias()) < 0.005
                                 ? "no bias"
-                                : Say.plain(100 * Math.abs(drill.bias()), 0) + " % too "
+                                : Decimal.trimmed(100 * Math.abs(drill.bias()), 0) + " % too "
                                         + (drill.bias() > 0 ? "much" : "little") + " on the whole")
-                        + ", spread ±" + Say.plain(100 * drill.spread(), 0) + " %."
+                        + ", spread ±" + Decimal.trimmed(100 * drill.spread(), 0) + " %."
                         + drill.trend().map(PracticeController::trend).orElse(""))
                 .orElse("Two guesses, and your bias and spread are known.");
     }
@@ -132,7 +132,7 @@ class PracticeController {
         if (Math.abs(trend) < 0.01) {
             return " The later half is no nearer than the earlier.";
         }
-        return " The later half is " + Say.plain(100 * Math.abs(trend), 0) + " points "
+        return " The later half is " + Decimal.trimmed(100 * Math.abs(trend), 0) + " points "
                 + (trend > 0 ? "nearer" : "further off") + " than the earlier.";
     }
 }

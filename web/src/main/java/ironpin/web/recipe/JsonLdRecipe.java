@@ -1,59 +1,43 @@
 package ironpin.web.recipe;
 
-import com.apicatalog.jsonld.JsonLd;
-import com.apicatalog.jsonld.JsonLdError;
-import com.apicatalog.jsonld.document.JsonDocument;
-import com.apicatalog.jsonld.loader.DocumentLoader;
 import ironpin.recipe.RecipeText;
 import ironpin.recipe.UnreadableRecipe;
 import ironpin.recipe.WrittenRecipe;
-import jakarta.json.Json;
-import jakarta.json.JsonArray;
-import jakarta.json.JsonObject;
-import jakarta.json.JsonString;
-import jakarta.json.JsonStructure;
-import jakarta.json.JsonValue;
 import java.time.Duration;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jsoup.Jsoup;
 import org.jsoup.parser.Parser;
+import tools.jackson.databind.JsonNode;
 
 /**
- * The Recipe in schema.org data as pages in the wild write it. The data is expanded with a context of its own; no context
- * is ever fetched, and what a property may look like (one or many, text or node, nested in sections) is looked at here.
+ * The Recipe in schema.org data as pages in the wild write it, found in one walk: what a property may look like (one or many, text or
+ * node, nested in sections) is looked at here, what it may be called in {@link Vocabulary}.
  */
 final class JsonLdRecipe {
-    private static final JsonObject SCHEMA_ORG = Json.createObjectBuilder()
-            .add("@context", Json.createObjectBuilder().add("@vocab", "http://schema.org/"))
-            .build();
-    private static final DocumentLoader NO_NETWORK = (url, options) -> JsonDocument.of(SCHEMA_ORG);
     private static final int DEEPEST = 12;
 
-    private final Map<String, JsonObject> byId = new HashMap<>();
-    private final List<JsonObject> recipes = new ArrayList<>();
+    private final Vocabulary vocabulary = new Vocabulary();
+
+    /** Every node's members by their bare names. */
+    private final Map<JsonNode, Map<String, JsonNode>> members = new IdentityHashMap<>();
+
+    private final Map<String, JsonNode> byId = new HashMap<>();
+    private final List<JsonNode> recipes = new ArrayList<>();
 
     private JsonLdRecipe() {}
 
     /** The recipe in this JSON; nothing if there is none. @throws UnreadableRecipe if it is no JSON */
     static Optional<WrittenRecipe> read(String json, String source) {
-        JsonArray nodes;
-        try {
-            JsonStructure tidy = TidyJson.of(json);
-            nodes = JsonLd.expand(JsonDocument.of(tidy))
-                    .context(JsonDocument.of(SCHEMA_ORG))
-                    .loader(NO_NETWORK)
-                    .get();
-        } catch (JsonLdError broken) {
-            throw new UnreadableRecipe("This is not linked data that can be read: " + broken.getCode() + ".");
-        }
         JsonLdRecipe found = new JsonLdRecipe();
-        found.collect(nodes, 0);
+        found.collect(LooseJson.of(json));
         return found.recipes.stream()
                 .max(Comparator.comparingInt(recipe ->
                         found.values(recipe, "recipeIngredient", "ingredients").size()))
@@ -72,27 +56,31 @@ final class JsonLdRecipe {
         }
     }
 
-    private void collect(JsonValue value, int depth) {
-        if (value instanceof JsonArray array) {
-            array.forEach(item -> collect(item, depth));
-        } else if (value instanceof JsonObject object) {
-            if (object.containsKey("@id") && object.size() > 1) {
-                byId.putIfAbsent(string(object.get("@id")), object);
+    private void collect(JsonNode node) {
+        if (node.isObject()) {
+            vocabulary.learn(node.path("@context"));
+            Map<String, JsonNode> bare = new LinkedHashMap<>();
+            node.properties().forEach(member -> bare.putIfAbsent(vocabulary.bare(member.getKey()), member.getValue()));
+            members.put(node, bare);
+            String id = node.path("@id").asString("");
+            if (!id.isEmpty() && node.size() > 1) {
+                byId.putIfAbsent(id, node);
             }
-            if (isA(object, "Recipe")) {
-                recipes.add(object);
+            if (isA(bare.get("@type"), "Recipe")) {
+                recipes.add(node);
             }
-            object.values().forEach(inner -> collect(inner, depth + 1));
         }
+        node.forEach(this::collect);
     }
 
-    private static boolean isA(JsonObject object, String type) {
-        JsonValue types = object.get("@type");
-        return types instanceof JsonArray array
-                && array.stream().anyMatch(one -> string(one).matches("https?://schema\\.org/" + type));
+    private boolean isA(JsonNode types, String type) {
+        return types != null
+                && (types.isArray()
+                        ? types.valueStream().anyMatch(one -> isA(one, type))
+                        : vocabulary.bare(types.asString("")).equals(type));
     }
 
-    private WrittenRecipe written(JsonObject recipe, String source) {
+    private WrittenRecipe written(JsonNode recipe, String source) {
         List<WrittenRecipe.Line> lines = new ArrayList<>();
         String heading = "";
         for (String item : values(recipe, "recipeIngredient", "ingredients")) {
@@ -117,7 +105,7 @@ final class JsonLdRecipe {
         return new WrittenRecipe(title, bare ? "Makes " + yield : yield, times, lines, steps, source);
     }
 
-    private Optional<String> time(JsonObject recipe, String property, String label) {
+    private Optional<String> time(JsonNode recipe, String property, String label) {
         return values(recipe, property).stream().findFirst().flatMap(iso -> {
             try {
                 return Optional.of(label + ": " + Duration.parse(iso.strip()).toMinutes() + " min");
@@ -128,14 +116,14 @@ final class JsonLdRecipe {
     }
 
     /** Steps may be one text, a list, nodes with a text or a name, or sections that hold any of these. */
-    private void steps(List<JsonValue> values, List<String> steps, int depth) {
+    private void steps(List<JsonNode> values, List<String> steps, int depth) {
         if (depth > DEEPEST) {
             return;
         }
-        for (JsonValue value : values) {
-            if (value instanceof JsonObject object && !object.containsKey("@value")) {
-                JsonObject node = resolved(object);
-                List<JsonValue> inner = new ArrayList<>(members(node, "itemListElement"));
+        for (JsonNode value : values) {
+            if (value.isObject() && !value.has("@value")) {
+                JsonNode node = resolved(value);
+                List<JsonNode> inner = new ArrayList<>(members(node, "itemListElement"));
                 inner.addAll(members(node, "item"));
                 inner.addAll(members(node, "steps"));
                 if (!inner.isEmpty()) {
@@ -154,7 +142,7 @@ final class JsonLdRecipe {
     }
 
     /** All texts of the first of these properties that has any. */
-    private List<String> values(JsonObject node, String... properties) {
+    private List<String> values(JsonNode node, String... properties) {
         for (String property : properties) {
             List<String> found = members(node, property).stream()
                     .map(value -> said(value, 0))
@@ -168,36 +156,39 @@ final class JsonLdRecipe {
         return List.of();
     }
 
-    private List<JsonValue> members(JsonObject node, String property) {
-        List<JsonValue> found = new ArrayList<>();
-        for (String scheme : List.of("http", "https")) {
-            flat(node.get(scheme + "://schema.org/" + property), found, 0);
-        }
+    private List<JsonNode> members(JsonNode node, String property) {
+        List<JsonNode> found = new ArrayList<>();
+        flat(members.getOrDefault(node, Map.of()).get(property), found, 0);
         return found;
     }
 
-    private static void flat(JsonValue value, List<JsonValue> into, int depth) {
-        if (value instanceof JsonArray array && depth <= DEEPEST) {
-            array.forEach(item -> flat(item, into, depth + 1));
-        } else if (value instanceof JsonObject object && object.get("@list") instanceof JsonArray list) {
-            flat(list, into, depth + 1);
-        } else if (value != null) {
-            into.add(value);
+    private static void flat(JsonNode value, List<JsonNode> into, int depth) {
+        if (value == null || value.isNull() || depth > DEEPEST) {
+            return;
+        }
+        JsonNode list = value.has("@list") ? value.get("@list") : value.has("@set") ? value.get("@set") : value;
+        if (list.isArray()) {
+            list.forEach(item -> flat(item, into, depth + 1));
+        } else {
+            into.add(list);
         }
     }
 
     /** A value as text: a literal, or of a node its amount and name. */
-    private Optional<String> said(JsonValue value, int depth) {
-        if (!(value instanceof JsonObject object) || depth > DEEPEST) {
+    private Optional<String> said(JsonNode value, int depth) {
+        if (!value.isObject()) {
+            return Optional.of(plain(value.asString()));
+        }
+        if (value.has("@value")) {
+            return Optional.of(plain(value.get("@value").asString("")));
+        }
+        if (depth > DEEPEST) {
             return Optional.empty();
         }
-        if (object.containsKey("@value")) {
-            return Optional.of(plain(string(object.get("@value"))));
-        }
-        JsonObject node = resolved(object);
+        JsonNode node = resolved(value);
         List<String> parts = new ArrayList<>();
         for (String property : List.of("requiredQuantity", "value", "unitText", "name", "text")) {
-            for (JsonValue member : members(node, property)) {
+            for (JsonNode member : members(node, property)) {
                 said(member, depth + 1).ifPresent(parts::add);
             }
             if (property.equals("name") && !parts.isEmpty()) {
@@ -207,9 +198,9 @@ final class JsonLdRecipe {
         return parts.isEmpty() ? Optional.empty() : Optional.of(String.join(" ", parts));
     }
 
-    private JsonObject resolved(JsonObject node) {
-        boolean reference = node.size() == 1 && node.containsKey("@id");
-        return reference ? byId.getOrDefault(string(node.get("@id")), node) : node;
+    private JsonNode resolved(JsonNode node) {
+        boolean reference = node.size() == 1 && node.has("@id");
+        return reference ? byId.getOrDefault(node.get("@id").asString(""), node) : node;
     }
 
     /** Without markup; entities are sometimes escaped twice. */
@@ -221,9 +212,5 @@ final class JsonLdRecipe {
         }
         String broken = twice.replaceAll("(?i)<(?:br|/p|/li|/h\\d|/div)\\s*/?>", "\n");
         return Jsoup.parse(broken).wholeText().strip();
-    }
-
-    private static String string(JsonValue value) {
-        return value instanceof JsonString text ? text.getString() : String.valueOf(value);
     }
 }

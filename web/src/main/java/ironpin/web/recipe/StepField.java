@@ -2,6 +2,7 @@ package ironpin.web.recipe;
 
 import ironpin.cook.VesselKind;
 import ironpin.dough.KneadSchool;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Length;
 import ironpin.quantity.Quantity;
@@ -9,7 +10,6 @@ import ironpin.quantity.Sentence;
 import ironpin.quantity.Spread;
 import ironpin.quantity.UnitSystem;
 import ironpin.recipe.RecipeHints;
-import ironpin.web.picture.Say;
 import ironpin.wrapper.Fold;
 import java.time.Duration;
 import java.util.Arrays;
@@ -164,7 +164,7 @@ enum StepField {
             Function<RecipeHints, Optional<Double>> read, Optional<Dimension> dimension) {
         return hints -> read.apply(hints).map(value -> dimension
                 .map(one -> Quantity.number(one, value, one == Dimension.MASS ? 1 : 0))
-                .orElseGet(() -> Sentence.of(Say.plain(value, 1))));
+                .orElseGet(() -> Sentence.of(Decimal.trimmed(value, 1))));
     }
 
     private static <E extends Enum<E>> Map<String, String> choices(E[] all, Function<E, String> words) {
@@ -217,7 +217,7 @@ enum StepField {
     Sentence range() {
         Sentence range = dimension
                 .map(one -> Sentence.of(Quantity.number(one, low, 0), " and ", Quantity.brief(one, high, 0)))
-                .orElseGet(() -> Sentence.of(Say.plain(low, 0), " and ", Say.plain(high, 0), " ", unit));
+                .orElseGet(() -> Sentence.of(Decimal.trimmed(low, 0), " and ", Decimal.trimmed(high, 0), " ", unit));
         return Sentence.of("Between ", range, ", or empty.");
     }
 

@@ -4,11 +4,11 @@ import ironpin.batch.Lot;
 import ironpin.batch.Station;
 import ironpin.batch.edit.RollField;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.web.page.OneOf;
 import ironpin.web.page.Screen;
 import ironpin.web.page.StationPart;
-import ironpin.web.picture.Say;
 import ironpin.wrapper.RollSchool;
 import java.util.List;
 import java.util.Map;
@@ -33,7 +33,7 @@ class RollPart implements StationPart {
         String how = lot.packs().isPresent()
                 ? "Out of the pack, "
                 : lot.bread().isPresent() ? "Press to " : lot.lot().fromSheet() ? "Cut to " : "Roll to ";
-        return Sentence.of(how, Say.mm(lot.lot().wide().millimetres()));
+        return Sentence.of(how, Quantity.mm(lot.lot().wide().millimetres()));
     }
 
     @Override

@@ -18,7 +18,6 @@ import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.web.page.Screen;
-import ironpin.web.picture.Say;
 import ironpin.wording.Count;
 import ironpin.wording.Name;
 import ironpin.wording.Span;
@@ -86,8 +85,9 @@ public final class SheetScreen {
         for (DoughMasses.Part part : share.made().parts()) {
             if (!part.mass().isZero()) {
                 boolean water = part.addition() == DoughAddition.WATER;
-                Sentence at =
-                        water ? Sentence.of(" at ", Say.celsius(dough.water().celsius())) : Sentence.EMPTY;
+                Sentence at = water
+                        ? Sentence.of(" at ", Quantity.celsius(dough.water().celsius()))
+                        : Sentence.EMPTY;
                 lines.add(line(Sentence.of(dough.formula().line(part.addition()).name(), at), part.mass()));
             }
         }
@@ -107,7 +107,7 @@ public final class SheetScreen {
         }
         shares.add(line(Sentence.of("hands and bench"), share.lost()));
         shares.add(line(Sentence.of("left over"), share.left()));
-        return new Made(dough.name(), Say.grams(share.made().total().grams()), lines, steps, given(shares));
+        return new Made(dough.name(), Quantity.grams(share.made().total().grams()), lines, steps, given(shares));
     }
 
     public List<Made> fillings() {
@@ -138,7 +138,10 @@ public final class SheetScreen {
                         case PREPARE -> step.said();
                         case TASTE ->
                             Sentence.of(
-                                    step.text(), " ", Say.grams(share.patty().grams()), " of the filling.");
+                                    step.text(),
+                                    " ",
+                                    Quantity.grams(share.patty().grams()),
+                                    " of the filling.");
                         default -> Sentence.of(step.text() + " " + names(step) + ".");
                     });
         }
@@ -151,7 +154,8 @@ public final class SheetScreen {
         shares.add(line(Sentence.of("the test patty"), share.patty()));
         shares.add(line(Sentence.of("the bowl keeps"), share.lost()));
         shares.add(line(Sentence.of("left over"), share.left()));
-        return new Made(Name.first(filling.called()), Say.grams(share.made().grams()), lines, steps, given(shares));
+        return new Made(
+                Name.first(filling.called()), Quantity.grams(share.made().grams()), lines, steps, given(shares));
     }
 
     /** The lines are weighed once, in the table; the steps only name them. */
@@ -163,7 +167,8 @@ public final class SheetScreen {
     private static Line to(LotPlan lot, Mass each) {
         int pieces = lot.share().pieces();
         return new Line(
-                Sentence.of(pieces, " ", Name.within(lot.lot().name()), ", ", Say.fineGrams(each.grams()), " each"),
+                Sentence.of(
+                        pieces, " ", Name.within(lot.lot().name()), ", ", Quantity.fineGrams(each.grams()), " each"),
                 Quantity.weighed(each.times(pieces)));
     }
 
@@ -196,13 +201,13 @@ public final class SheetScreen {
                                 " into ",
                                 lot.rope().longest(),
                                 lot.rope().ropes() == 1 ? ", " : " each, ",
-                                Say.fineGrams(lot.share().doughEach().grams()),
+                                Quantity.fineGrams(lot.share().doughEach().grams()),
                                 " a piece; roll to ",
-                                Say.mm(own.wide().millimetres()),
+                                Quantity.mm(own.wide().millimetres()),
                                 ".")));
         how.add(Sentence.of(
                 "Fill with ",
-                Say.fineGrams(lot.share().fillingEach().grams()),
+                Quantity.fineGrams(lot.share().fillingEach().grams()),
                 " of the ",
                 lot.filling().called(),
                 ": ",
@@ -221,7 +226,7 @@ public final class SheetScreen {
                     ", ",
                     Span.of(lot.roundTime()),
                     " each (est.); ",
-                    Say.celsius(core.core().celsius()),
+                    Quantity.celsius(core.core().celsius()),
                     " in the middle."));
         }
         if (lot.share().toFreezer() > 0) {
@@ -236,7 +241,7 @@ public final class SheetScreen {
 
     private static Sentence dip(Lot lot, int eaters) {
         List<Sentence> parts = lot.dip().forEaters(eaters).stream()
-                .map(part -> Sentence.of(Say.ml(part.millilitres()), " ", part.ingredient()))
+                .map(part -> Sentence.of(Quantity.ml(part.millilitres()), " ", part.ingredient()))
                 .toList();
         return parts.isEmpty() ? Sentence.EMPTY : Sentence.of(lot.dip().name(), ": ", Sentence.join(", ", parts), ".");
     }

@@ -13,7 +13,6 @@ import ironpin.store.ShoppingStore;
 import ironpin.store.StoredBatch;
 import ironpin.web.page.Eaten;
 import ironpin.web.page.FieldError;
-import ironpin.web.picture.Say;
 import ironpin.wording.Count;
 import java.util.Arrays;
 import java.util.List;
@@ -87,7 +86,7 @@ public record ShoppingScreen(
             }
             return item.packs()
                     .map(packs -> Sentence.of(Count.of(packs, "pack", "packs")))
-                    .orElseGet(() -> Say.grams(item.toBuy(have).grams()));
+                    .orElseGet(() -> Quantity.grams(item.toBuy(have).grams()));
         }
 
         /** Whether there is enough at home. */
@@ -144,7 +143,7 @@ public record ShoppingScreen(
                 mine.map(one -> Sentence.of(one.typed())).orElse(shown),
                 mine.map(FieldError::message).orElse(Sentence.EMPTY),
                 priced.map(FieldError::typed)
-                        .orElse(price.map(one -> Say.plain(one.perKilogram(), 2))
+                        .orElse(price.map(one -> Decimal.trimmed(one.perKilogram(), 2))
                                 .orElse("")),
                 priced.map(FieldError::message).orElse(Sentence.EMPTY),
                 price.isEmpty()
