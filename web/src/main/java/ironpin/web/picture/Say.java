@@ -75,6 +75,11 @@ public final class Say {
         return TimeOfDay.of(time);
     }
 
+    /** The time of day, with the weekday if it is another day than the serving. */
+    public static String clock(TemporalAccessor time, TemporalAccessor serving) {
+        return TimeOfDay.of(time, serving);
+    }
+
     /** Weekday and date. */
     public static String day(LocalDateTime time) {
         return TimeOfDay.day(time);
