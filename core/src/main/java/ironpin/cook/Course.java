@@ -35,15 +35,15 @@ public record Course(HeatRun run, List<Mark> marks, Duration total, Optional<Dur
 
     /** The same as it may really be. */
     static Course of(Load load, Unknowns unknowns) {
-        return of(load, unknowns, false);
+        return of(load, unknowns, Optional.empty());
     }
 
-    /** The same on few cells: for how much later something is, not for when. */
-    static Course rough(Load load, Unknowns unknowns) {
-        return of(load, unknowns, true);
+    /** The same on few cells until the core is so hot: for how much later that is, not for when. */
+    static Course rough(Load load, Unknowns unknowns, Temperature hot) {
+        return of(load, unknowns, Optional.of(hot));
     }
 
-    private static Course of(Load load, Unknowns unknowns, boolean rough) {
+    private static Course of(Load load, Unknowns unknowns, Optional<Temperature> roughUntil) {
         Duration total = Cooking.time(load.spells());
         long on = Math.max(Math.round(total.toSeconds() * (ON - 1)), LEAST_ON.toSeconds());
         Duration watched = total.plusSeconds(on);
@@ -52,7 +52,9 @@ public record Course(HeatRun run, List<Mark> marks, Duration total, Optional<Dur
         HeatPiece body = load.body().scaled(half * half * half).conducting(unknowns.conductivity());
         Temperature start = Temperature.ofCelsius(load.start().celsius() + unknowns.startKelvin());
         Duration seen = watched.compareTo(LONGEST) > 0 ? LONGEST : watched;
-        HeatRun run = rough ? Conduction.rough(body, start, hearth, seen) : Conduction.run(body, start, hearth, seen);
+        HeatRun run = roughUntil
+                .map(hot -> Conduction.roughUntil(body, start, hearth, seen, hot))
+                .orElseGet(() -> Conduction.run(body, start, hearth, seen));
         List<Mark> marks = new ArrayList<>();
         hearth.began().forEach(one -> marks.add(new Mark(one.spell(), seconds(one.from()))));
         Optional<Duration> dry = Double.isNaN(hearth.dryAt()) ? Optional.empty() : Optional.of(seconds(hearth.dryAt()));

@@ -61,9 +61,9 @@ public record SafeTime(
             new Unknowns(1, 1, 1, -START_KELVIN, -MEDIUM_KELVIN),
         };
         double[] moves = new double[one.length];
-        Course like = Course.rough(load, Unknowns.NONE);
+        Optional<Duration> like = Course.rough(load, Unknowns.NONE, safe).until(safe);
         for (int i = 0; i < one.length; i++) {
-            moves[i] = later(like.until(safe), Course.rough(load, one[i]).until(safe), like);
+            moves[i] = later(like, Course.rough(load, one[i], safe), safe);
         }
         // A form that is off makes a piece thicker or thinner, like its mass.
         double form = moves[0] * FORM / (MASS / 3);
@@ -89,12 +89,13 @@ public record SafeTime(
     }
 
     /** By how much later, as a logarithm; what was not safe for as long as it was watched is that late at least. */
-    private static double later(Optional<Duration> usual, Optional<Duration> moved, Course course) {
+    private static double later(Optional<Duration> usual, Course moved, Temperature safe) {
         if (usual.isEmpty()) {
             return 0;
         }
-        double end = 1_000 * course.run().every() * course.run().samples();
-        double then = moved.map(Duration::toMillis).map(Long::doubleValue).orElse(end);
+        double end = 1_000 * moved.run().every() * moved.run().samples();
+        double then =
+                moved.until(safe).map(Duration::toMillis).map(Long::doubleValue).orElse(end);
         return Math.max(0, Math.log(then / Math.max(1, usual.get().toMillis())));
     }
 

@@ -35,6 +35,9 @@ public final class Conduction {
     private static final int MOST_SAMPLES = 600;
     private static final double SAFE = 0.45;
 
+    /** A core that no piece reaches, °C. */
+    private static final double NEVER = Double.MAX_VALUE;
+
     private final Mesh mesh;
     /** Whether some of it may be frozen, or become so. */
     private boolean freezes;
@@ -115,7 +118,7 @@ public final class Conduction {
     static HeatRun run(HeatPiece piece, double start, List<Around> around, int shells) {
         InTurn turns = new InTurn(around);
         return new Conduction(Mesh.even(piece, shells), start, turns.coldest())
-                .run(turns, turns.seconds(), MOST_SAMPLES);
+                .run(turns, turns.seconds(), MOST_SAMPLES, NEVER);
     }
 
     /**
@@ -127,7 +130,7 @@ public final class Conduction {
         Mesh mesh = surroundings.sided()
                 ? standing(piece, shells(piece, STANDING_SHELLS))
                 : Mesh.even(piece, shells(piece, SHELLS));
-        return run(mesh, start.celsius(), surroundings, time, MOST_SAMPLES);
+        return run(mesh, start.celsius(), surroundings, time, MOST_SAMPLES, NEVER);
     }
 
     private static Mesh standing(HeatPiece piece, int shells) {
@@ -136,15 +139,26 @@ public final class Conduction {
 
     /** The same on few shells, sampled every two seconds: a quick look at what the surroundings do. */
     public static HeatRun rough(HeatPiece piece, Temperature start, Surroundings surroundings, Duration time) {
+        return rough(piece, start, surroundings, time, NEVER);
+    }
+
+    /** The same for as long as it takes the core to be so hot, and for a time at most. */
+    public static HeatRun roughUntil(
+            HeatPiece piece, Temperature start, Surroundings surroundings, Duration time, Temperature hot) {
+        return rough(piece, start, surroundings, time, hot.celsius());
+    }
+
+    private static HeatRun rough(
+            HeatPiece piece, Temperature start, Surroundings surroundings, Duration time, double enough) {
         int samples = (int) Math.max(1, time.toSeconds() / 2);
         Mesh mesh =
                 surroundings.sided() ? standing(piece, shells(piece, ROUGH_SHELLS)) : Mesh.even(piece, ROUGH_SHELLS);
-        return run(mesh, start.celsius(), surroundings, time, samples);
+        return run(mesh, start.celsius(), surroundings, time, samples, enough);
     }
 
-    static HeatRun run(Mesh mesh, double start, Surroundings surroundings, Duration time, int samples) {
+    static HeatRun run(Mesh mesh, double start, Surroundings surroundings, Duration time, int samples, double enough) {
         return new Conduction(mesh, start, surroundings.coldest())
-                .run(surroundings, time.toMillis() / 1_000.0, samples);
+                .run(surroundings, time.toMillis() / 1_000.0, samples, enough);
     }
 
     private static int shells(HeatPiece piece, int most) {
@@ -152,7 +166,7 @@ public final class Conduction {
         return Math.max(FEWEST_SHELLS, Math.min(most, thin));
     }
 
-    private HeatRun run(Surroundings around, double seconds, int most) {
+    private HeatRun run(Surroundings around, double seconds, int most, double enough) {
         if (seconds / step * content.length > MOST_WORK) {
             throw new Refused("so thin a piece, or one that conducts so well, is followed for at most "
                     + Math.max(1, Math.round(MOST_WORK / content.length * step / 60)) + " min");
@@ -162,15 +176,8 @@ public final class Conduction {
         double now = 0;
         for (int next = 0; ; next++) {
             samples.take(next, around);
-            if (next == most) {
-                return new HeatRun(
-                        every,
-                        samples.core,
-                        samples.mean,
-                        samples.surface,
-                        samples.outside,
-                        samples.profiles,
-                        new HeatRun.Section(mesh));
+            if (next == most || samples.core[next] >= enough) {
+                return samples.run(every, next + 1);
             }
             double until = every * (next + 1);
             while (now < until - 1e-9) {
@@ -321,6 +328,17 @@ public final class Conduction {
             surface[at] = surface(around);
             outside[at] = around.medium();
             profiles[at] = celsius.clone();
+        }
+
+        private HeatRun run(double every, int count) {
+            return new HeatRun(
+                    every,
+                    Arrays.copyOf(core, count),
+                    Arrays.copyOf(mean, count),
+                    Arrays.copyOf(surface, count),
+                    Arrays.copyOf(outside, count),
+                    Arrays.copyOf(profiles, count),
+                    new HeatRun.Section(mesh));
         }
 
         private double core() {
