@@ -61,6 +61,31 @@ public class GapsTest {
         }
     }
 
+    /** A rest counts from the mixing on: what a dough waits before its tray is made counts with what it waits after. */
+    @Test
+    public void whatWaitedBeforeCounts() {
+        BatchPlan plan = BatchPlan.of(Styles.start(Styles.get("boiled-crescent"), "Supper", SEVEN, 6, Appetite.USUAL));
+        for (Wait wait : plan.day().waits()) {
+            Duration waited = plan.timetable().waited(wait);
+            assertEquals(
+                    plan.timetable().waited(wait.waited(wait.before().plusMinutes(20))),
+                    waited.plusMinutes(20),
+                    "" + wait);
+        }
+        Wait rests = plan.day().waits().stream()
+                .filter(wait ->
+                        wait.kind() == Gap.Kind.DOUGH_RESTS && wait.before().toMinutes() > 0)
+                .findFirst()
+                .orElseThrow();
+        ZonedDateTime shaped = plan.timetable().slots().stream()
+                .filter(slot -> slot.task().of() instanceof TaskKey.Shaped)
+                .map(Timetable.Slot::end)
+                .max(ZonedDateTime::compareTo)
+                .orElseThrow();
+        Duration after = Duration.between(plan.timetable().slot(rests.from()).end(), shaped);
+        assertEquals(gap(plan, Gap.Kind.DOUGH_RESTS, 1).until(), rests.before().plus(after));
+    }
+
     /** What is made for the freezer alone is out of the fridge until its last tray is in it. */
     @Test
     public void theColdChainIsCountedToTheFreezer() {

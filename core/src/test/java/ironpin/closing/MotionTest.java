@@ -99,6 +99,66 @@ public class MotionTest {
         }
     }
 
+    private static double apart(double[] a, double[] b) {
+        return Math.hypot(Math.hypot(a[0] - b[0], a[1] - b[1]), a[2] - b[2]);
+    }
+
+    /** How far the crease's middle lies off the line between its ends, seen from above, as a share of the wrapper's width. */
+    private static double bow(Fold fold, int step) {
+        Patch skin = Motion.of(fold, WIDE, 0.65).at(step, 1).patches().get(0);
+        int crease = (skin.rows() - 1) / 2;
+        double[] left = skin.point(crease, 0);
+        double[] middle = skin.point(crease, skin.columns() / 2);
+        double[] right = skin.point(crease, skin.columns() - 1);
+        double along = Math.hypot(right[0] - left[0], right[1] - left[1]);
+        double across = (right[0] - left[0]) * (middle[1] - left[1]) - (right[1] - left[1]) * (middle[0] - left[0]);
+        return Math.abs(across) / along / WIDE;
+    }
+
+    /** One pleated side is shorter than the other, so a crescent bends; a half-moon has two alike, and is straight. */
+    @Test
+    public void aCrescentBendsAndAHalfMoonDoesNot() {
+        assertTrue(bow(Fold.PLEATED_CRESCENT, 3) > 0.15, "" + bow(Fold.PLEATED_CRESCENT, 3));
+        assertTrue(bow(Fold.PLEATED_CRESCENT, 1) < bow(Fold.PLEATED_CRESCENT, 2) / 2);
+        assertTrue(bow(Fold.HALF_MOON, 3) < 0.02, "" + bow(Fold.HALF_MOON, 3));
+    }
+
+    /** A half-moon is shut along its whole seam, not in the middle alone. */
+    @Test
+    public void aHalfMoonIsShutToItsEnds() {
+        Patch skin = Motion.of(Fold.HALF_MOON, WIDE, 0.65).at(2, 1).patches().get(0);
+        for (int column = 0; column < skin.columns(); column++) {
+            double open = apart(skin.point(0, column), skin.point(skin.rows() - 1, column));
+            assertTrue(open < 1, "open by " + open + " at " + column);
+        }
+        Patch half = Motion.of(Fold.HALF_MOON, WIDE, 0.65).at(2, 0.5).patches().get(0);
+        int quarter = half.columns() / 5;
+        assertTrue(apart(half.point(0, quarter), half.point(half.rows() - 1, quarter)) > 3, "shut before its turn");
+    }
+
+    /** The tines of a fork stand half a millimetre out, from the left end on to the right one. */
+    @Test
+    public void aCrimpIsPressedAlongTheRim() {
+        Motion motion = Motion.of(Fold.CRIMPED_EDGE, WIDE, 0.65);
+        Patch before = motion.at(2, 1).patches().get(0);
+        Patch midway = motion.at(3, 0.5).patches().get(0);
+        Patch after = motion.at(3, 1).patches().get(0);
+        int left = before.columns() / 5;
+        int right = before.columns() * 4 / 5;
+        double most = 0;
+        for (int column = left; column <= right; column++) {
+            most = Math.max(most, apart(after.point(0, column), before.point(0, column)));
+        }
+        assertTrue(most > 0.3 && most < 12, "" + most);
+        double begun = 0;
+        double waiting = 0;
+        for (int i = -3; i <= 3; i++) {
+            begun = Math.max(begun, apart(midway.point(0, left + i), before.point(0, left + i)));
+            waiting = Math.max(waiting, apart(midway.point(0, right + i), after.point(0, right + i)));
+        }
+        assertTrue(begun > 0.3 && waiting > 0.3, begun + " " + waiting);
+    }
+
     /** What is closed is closed: the two rims of a tube meet, and the rim of a purse comes together. */
     @Test
     public void rimsMeet() {

@@ -40,6 +40,13 @@ public class HandsTest {
         assertEquals(beat.pieces(), 6);
     }
 
+    /** Gaps of 40, 40, 120, 40 and 40 s: three times the middle one still counts, (4 × 40 + 120)/5 = 56 s; a second more does not. */
+    @Test
+    public void aPauseIsLongerThanThreeTimesTheMiddleGap() {
+        assertEquals(beat(0, 40, 80, 200, 240, 280).secondsEach().orElseThrow(), 56, 1e-9);
+        assertEquals(beat(0, 40, 80, 201, 241, 281).secondsEach().orElseThrow(), 40, 1e-9);
+    }
+
     @Test
     public void onePieceOrTwoSayNothing() {
         assertTrue(beat().secondsEach().isEmpty());

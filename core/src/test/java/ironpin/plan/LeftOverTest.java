@@ -1,6 +1,7 @@
 package ironpin.plan;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
@@ -13,6 +14,7 @@ import ironpin.batch.edit.FillingField;
 import ironpin.batch.edit.Fix;
 import ironpin.batch.edit.Pin;
 import ironpin.batch.edit.Pins;
+import ironpin.quantity.Mass;
 import ironpin.style.Styles;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -61,5 +63,12 @@ public class LeftOverTest {
         assertTrue(fixes.get(1).value() > 200, fixes.toString());
         Balance after = Balancer.solve(fixes.get(0).applyTo(batch));
         assertTrue(after.dough(1).left().grams() < 15, after.toString());
+    }
+
+    /** What stays in the bowl is not spoken of; a gram and more is. */
+    @Test
+    public void aGramIsWorthNaming() {
+        assertFalse(LeftOver.worthNaming(Mass.ofGrams(0.99)));
+        assertTrue(LeftOver.worthNaming(Mass.ofGrams(1)));
     }
 }
