@@ -33,10 +33,10 @@ import java.util.Optional;
  */
 public record DayPlan(List<Task> tasks, List<Wait> waits, Crew crew, List<Held> held, ZonedDateTime serving) {
     /** The task everything is done for. */
-    static final TaskKey SERVED = new TaskKey.AtTable("serve");
+    static final TaskKey SERVED = new TaskKey.AtTable(TaskKey.AtTable.Step.SERVE);
 
     /** Where plates go out as they are ready: the last of them. */
-    static final TaskKey LAST = new TaskKey.AtTable("last");
+    static final TaskKey LAST = new TaskKey.AtTable(TaskKey.AtTable.Step.LAST);
 
     /** Key of the task everything is done for. */
     public static final String SERVE = SERVED.text();
@@ -149,7 +149,13 @@ public record DayPlan(List<Task> tasks, List<Wait> waits, Crew crew, List<Held> 
             String title = dips.stream().filter(dip -> !dip.parts().isEmpty()).count() > 1
                     ? "Stir the dips."
                     : "Stir the dip.";
-            tasks.add(Task.hands(new TaskKey.AtTable("dip"), Craft.TABLE, Station.TABLE, title, DIP, List.of())
+            tasks.add(Task.hands(
+                            new TaskKey.AtTable(TaskKey.AtTable.Step.DIP),
+                            Craft.TABLE,
+                            Station.TABLE,
+                            title,
+                            DIP,
+                            List.of())
                     .withParts(parts));
         }
     }

@@ -6,6 +6,7 @@ import ironpin.batch.FlourShare;
 import ironpin.batch.Station;
 import ironpin.batch.balance.Balance;
 import ironpin.batch.edit.DoughMixing;
+import ironpin.clock.TaskKey.OfDough.Step;
 import ironpin.cook.CookStep;
 import ironpin.dough.Cue;
 import ironpin.dough.DoughAddition;
@@ -54,7 +55,7 @@ final class DoughTasks {
     private void mix() {
         String title = "Weigh and mix the " + name + ".";
         tasks.add(Task.hands(
-                        step("mix"),
+                        next(Step.MIX),
                         Craft.DOUGH,
                         Station.DOUGH,
                         title,
@@ -95,14 +96,14 @@ final class DoughTasks {
         Duration wait = mixing.untilHands(mixing.mixed(dough.water()));
         if (wait.toMinutes() >= 1) {
             String title = "The " + name + " cools until hands may go in.";
-            tasks.add(Task.waiting(step("cool"), Station.DOUGH, title, Pace.minutes(wait.toSeconds() / 60.0), last())
+            tasks.add(Task.waiting(next(Step.COOL), Station.DOUGH, title, Pace.minutes(wait.toSeconds() / 60.0), last())
                     .withDetail(Sentence.of("Covered, to ", Quantity.celsius(Mixing.HANDS.celsius()), " (est.).")));
         }
     }
 
     private void step(RestPlan.Step step) {
         boolean work = step.kind().work();
-        TaskKey own = numbered(work ? "knead" : "rest");
+        TaskKey own = next(work ? Step.KNEAD : Step.REST);
         String title = work
                 ? "The " + name + ": " + Name.within(step.text())
                 : switch (step.kind()) {
@@ -132,15 +133,11 @@ final class DoughTasks {
         return List.of(tasks.get(tasks.size() - 1).of());
     }
 
-    private TaskKey step(String name) {
-        return new TaskKey.OfDough(dough.no(), name);
-    }
-
-    private TaskKey numbered(String name) {
-        String stem = step(name).text();
+    /** The next step of its kind. */
+    private TaskKey next(Step step) {
         long before = tasks.stream()
-                .filter(task -> task.key().equals(stem) || task.key().startsWith(stem + "-"))
+                .filter(task -> task.of() instanceof TaskKey.OfDough one && one.step() == step)
                 .count();
-        return step(before == 0 ? name : name + "-" + (before + 1));
+        return new TaskKey.OfDough(dough.no(), step, (int) before + 1);
     }
 }

@@ -9,12 +9,27 @@ public sealed interface TaskKey {
      * A step of making a dough.
      *
      * @param no of the dough
-     * @param step short name of the step
+     * @param step which
+     * @param time the how manieth of such steps, from 1
      */
-    record OfDough(int no, String step) implements TaskKey {
+    record OfDough(int no, Step step, int time) implements TaskKey {
+        /** What is done with a dough. */
+        public enum Step {
+            MIX("mix"),
+            COOL("cool"),
+            KNEAD("knead"),
+            REST("rest");
+
+            private final String text;
+
+            Step(String text) {
+                this.text = text;
+            }
+        }
+
         @Override
         public String text() {
-            return "dough-" + no + "." + step;
+            return "dough-" + no + "." + step.text + (time == 1 ? "" : "-" + time);
         }
     }
 
@@ -114,12 +129,25 @@ public sealed interface TaskKey {
     /**
      * Something at the table.
      *
-     * @param step short name of the step
+     * @param step which
      */
-    record AtTable(String step) implements TaskKey {
+    record AtTable(Step step) implements TaskKey {
+        /** What is done for the table. */
+        public enum Step {
+            DIP("dip"),
+            SERVE("serve"),
+            LAST("last");
+
+            private final String text;
+
+            Step(String text) {
+                this.text = text;
+            }
+        }
+
         @Override
         public String text() {
-            return "table." + step;
+            return "table." + step.text;
         }
     }
 }

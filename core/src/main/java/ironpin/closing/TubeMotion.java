@@ -133,11 +133,12 @@ final class TubeMotion implements Motion {
                 now.pleats = Math.min(1, shut);
                 now.twist = step == 3 ? t : 0;
             }
-            default -> {
+            case TRIANGLE -> {
                 now.over = step < 1 ? 0 : 0.8 * (step == 1 ? Math.min(1, 2 * t) : 1);
                 now.pressed = fromMiddle(step < 1 ? 0 : step == 1 ? Ease.smooth(2 * done - 1) : 1);
                 now.join = step == 2 ? t : 0;
             }
+            default -> throw new IllegalArgumentException(fold + " is no tube");
         }
         return frame(now);
     }

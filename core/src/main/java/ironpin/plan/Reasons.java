@@ -69,7 +69,7 @@ final class Reasons {
         if (of instanceof TaskKey.Heated) {
             return Part.HEATING;
         }
-        if (of instanceof TaskKey.AtTable table && table.step().equals("dip")) {
+        if (of instanceof TaskKey.AtTable table && table.step() == TaskKey.AtTable.Step.DIP) {
             return Part.DIP;
         }
         return of instanceof TaskKey.Cooked ? Part.COOKING : Part.TABLE;

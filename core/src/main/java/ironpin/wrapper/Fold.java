@@ -7,7 +7,7 @@ import java.util.List;
 public enum Fold {
     HALF_MOON(
             "plain half-moon",
-            Closing.of(Enclosure.TUBE, Outline.ROUND, 6).bought().seconds(35),
+            Closing.of(Enclosure.TUBE, Outline.ROUND, 6, 0.92, 0.42).bought().seconds(35),
             Hardness.EASY,
             "boiling and soup; the first fold to learn",
             "Lay the filling in the middle, a finger from the edge.",
@@ -16,7 +16,7 @@ public enum Fold {
             "Run two fingers along the seam once more."),
     PRESSED_CORNERS(
             "half-moon pressed between the thumbs",
-            Closing.of(Enclosure.TUBE, Outline.ROUND, 8).bought().seconds(40),
+            Closing.of(Enclosure.TUBE, Outline.ROUND, 8, 0.62, 0.46).bought().seconds(40),
             Hardness.EASY,
             "boiling in quantity: the quickest seam that never opens",
             "Lay the filling in the middle.",
@@ -25,7 +25,7 @@ public enum Fold {
             "Lay both forefingers behind and squeeze the rim between thumbs and fingers: it bulges into a belly."),
     CRIMPED_EDGE(
             "half-moon with a crimped edge",
-            Closing.of(Enclosure.TUBE, Outline.ROUND, 10).bought().seconds(40),
+            Closing.of(Enclosure.TUBE, Outline.ROUND, 10, 0.94, 0.5).bought().seconds(40),
             Hardness.EASY,
             "frying and the oven; filling that is dry enough to lie flat",
             "Lay the filling in the middle.",
@@ -34,7 +34,10 @@ public enum Fold {
             "Press a fork's tines, or a crimper, along the seam."),
     PLEATED_CRESCENT(
             "crescent pleated on one side",
-            Closing.of(Enclosure.TUBE, Outline.ROUND, 6).pleats(9, 0.5).bought().seconds(50),
+            Closing.of(Enclosure.TUBE, Outline.ROUND, 6, 0.74, 0.4)
+                    .pleats(9, 0.5)
+                    .bought()
+                    .seconds(50),
             Hardness.MIDDLING,
             "the pan and the pot: it curves, and stands on a flat seat",
             "Lay the filling in the middle and pinch one corner shut.",
@@ -43,7 +46,10 @@ public enum Fold {
             "Pinch the last corner and set it down on its flat seat."),
     CENTRE_OUT(
             "pleated from the centre out",
-            Closing.of(Enclosure.TUBE, Outline.ROUND, 6).pleats(6, 0.5).bought().seconds(50),
+            Closing.of(Enclosure.TUBE, Outline.ROUND, 6, 0.78, 0.42)
+                    .pleats(6, 0.5)
+                    .bought()
+                    .seconds(50),
             Hardness.MIDDLING,
             "steaming and the pan: three pleats to a side, alike from left and right",
             "Lay the filling in the middle and pinch the two edges together at the top.",
@@ -52,7 +58,9 @@ public enum Fold {
             "Pinch along the rim and set it down upright."),
     ROPE_EDGE(
             "rope-edge half-moon",
-            Closing.of(Enclosure.TUBE, Outline.ROUND, 9).pleats(14, 0.5).seconds(65),
+            Closing.of(Enclosure.TUBE, Outline.ROUND, 9, 0.9, 0.46)
+                    .pleats(14, 0.5)
+                    .seconds(65),
             Hardness.HARD,
             "frying, baking and loose fillings: the seam is doubled",
             "Lay the filling in the middle and fold over.",
@@ -61,7 +69,9 @@ public enum Fold {
             "Go on to the other end and tuck the last turn under."),
     LEAF(
             "leaf",
-            Closing.of(Enclosure.TUBE, Outline.ROUND, 5).pleats(12, 1).seconds(65),
+            Closing.of(Enclosure.TUBE, Outline.ROUND, 5, 0.8, 0.38)
+                    .pleats(12, 1)
+                    .seconds(65),
             Hardness.HARD,
             "steaming: it lies flat and shows its veins",
             "Hold the wrapper in a cupped hand and tuck the near corner over the filling.",
@@ -70,7 +80,10 @@ public enum Fold {
             "Twist the tip shut."),
     PURSE(
             "round purse",
-            Closing.of(Enclosure.PURSE, Outline.ROUND, 4).pleats(14, 1).bought().seconds(75),
+            Closing.of(Enclosure.PURSE, Outline.ROUND, 4, 0.52, 0.52)
+                    .pleats(14, 1)
+                    .bought()
+                    .seconds(75),
             Hardness.HARD,
             "steaming, and soup that sets inside",
             "Hold the wrapper flat on the fingers, filling in the middle.",
@@ -79,7 +92,7 @@ public enum Fold {
             "Gather the top and twist it shut."),
     TRIANGLE(
             "triangle with joined corners",
-            Closing.of(Enclosure.TRIANGLE, Outline.SQUARE, 6).bought().seconds(40),
+            Closing.of(Enclosure.TRIANGLE, Outline.SQUARE, 6, 1, 0.62).bought().seconds(40),
             Hardness.EASY,
             "soup and boiling: squares only",
             "Lay the filling in the middle and wet two edges.",
@@ -87,7 +100,7 @@ public enum Fold {
             "Bring the two far corners together, wet one, and press them onto each other."),
     GATHERED_BALL(
             "gathered ball",
-            Closing.of(Enclosure.DISC, Outline.ROUND, 0)
+            Closing.of(Enclosure.DISC, Outline.ROUND, 0, 1, 1)
                     .pleats(8, 1)
                     .spare(0.05)
                     .seconds(90),
@@ -99,7 +112,7 @@ public enum Fold {
             "Seam down, let it rest a little, then press flat from the middle outwards."),
     CLOSED_BALL(
             "ball drawn shut",
-            Closing.of(Enclosure.DISC, Outline.ROUND, 0).seconds(80),
+            Closing.of(Enclosure.DISC, Outline.ROUND, 0, 1, 1).seconds(80),
             Hardness.MIDDLING,
             "thick breads: nothing is pinched off, and the filling is a little larger than the dough",
             "Press the ball of filling into a cup of dough.",
@@ -108,7 +121,7 @@ public enum Fold {
             "Seam down, let it rest a little, then press flat from the middle outwards."),
     TWO_DISCS(
             "two discs with the filling between",
-            Closing.of(Enclosure.DISC, Outline.ROUND, 8).seconds(100),
+            Closing.of(Enclosure.DISC, Outline.ROUND, 8, 1, 1).seconds(100),
             Hardness.EASY,
             "thin breads: as thin as the dough rolls, the same on both sides",
             "Roll two thin discs and spread the filling on one, a finger from its edge.",
@@ -117,7 +130,7 @@ public enum Fold {
             "Roll over it once more, lightly."),
     LEAF_PARCEL(
             "parcel in a leaf",
-            Closing.of(Enclosure.TUBE, Outline.ROUND, 4).seconds(90),
+            Closing.of(Enclosure.TUBE, Outline.ROUND, 4, 0.6, 0.42).seconds(90),
             Hardness.MIDDLING,
             "starch doughs that are too soft to hold: the leaf is the hand",
             "Soften the leaf over steam, lay it shiny side up, and spread the dough on it.",
@@ -126,7 +139,7 @@ public enum Fold {
             "Fold both ends under and lay it on its seam."),
     ROLLED_STRIP(
             "rolled sheet, cut in slices",
-            Closing.of(Enclosure.ROLL, Outline.STRIP, 20).seconds(15),
+            Closing.of(Enclosure.ROLL, Outline.STRIP, 20, 0.3, 0.3).seconds(15),
             Hardness.EASY,
             "steaming and baking in broth: many slices at once",
             "Spread the filling over the sheet; one long edge stays free.",
@@ -177,6 +190,8 @@ public enum Fold {
      * A fold's numbers.
      *
      * @param seamMm width of rim the seam takes; of a rolled strip the edge left free
+     * @param longShare how long the closed piece is from above, as a share of the wrapper's width
+     * @param wideShare and how wide
      * @param pleats usual number; 0 for none
      * @param pleated share of the rim they are in
      * @param spare share of the dough that is pinched off
@@ -187,29 +202,34 @@ public enum Fold {
             Enclosure enclosure,
             Outline outline,
             double seamMm,
+            double longShare,
+            double wideShare,
             int pleats,
             double pleated,
             double spare,
             boolean holdsBought,
             int seconds) {
-        static Closing of(Enclosure enclosure, Outline outline, double seamMm) {
-            return new Closing(enclosure, outline, seamMm, 0, 0, 0, false, 60);
+        static Closing of(Enclosure enclosure, Outline outline, double seamMm, double longShare, double wideShare) {
+            return new Closing(enclosure, outline, seamMm, longShare, wideShare, 0, 0, 0, false, 60);
         }
 
         Closing pleats(int count, double share) {
-            return new Closing(enclosure, outline, seamMm, count, share, spare, holdsBought, seconds);
+            return new Closing(
+                    enclosure, outline, seamMm, longShare, wideShare, count, share, spare, holdsBought, seconds);
         }
 
         Closing spare(double share) {
-            return new Closing(enclosure, outline, seamMm, pleats, pleated, share, holdsBought, seconds);
+            return new Closing(
+                    enclosure, outline, seamMm, longShare, wideShare, pleats, pleated, share, holdsBought, seconds);
         }
 
         Closing bought() {
-            return new Closing(enclosure, outline, seamMm, pleats, pleated, spare, true, seconds);
+            return new Closing(enclosure, outline, seamMm, longShare, wideShare, pleats, pleated, spare, true, seconds);
         }
 
         Closing seconds(int each) {
-            return new Closing(enclosure, outline, seamMm, pleats, pleated, spare, holdsBought, each);
+            return new Closing(
+                    enclosure, outline, seamMm, longShare, wideShare, pleats, pleated, spare, holdsBought, each);
         }
     }
 
@@ -262,6 +282,16 @@ public enum Fold {
     /** Width of rim the seam takes, mm; of a rolled strip the edge that is left free. */
     public double seamMm() {
         return closing.seamMm();
+    }
+
+    /** How long the closed piece is from above, as a share of the wrapper's width, before it swells. */
+    public double longShare() {
+        return closing.longShare();
+    }
+
+    /** How wide the closed piece is from above, as a share of the wrapper's width, before it swells. */
+    public double wideShare() {
+        return closing.wideShare();
     }
 
     /** Share of the dough that is pinched off when it is closed. */

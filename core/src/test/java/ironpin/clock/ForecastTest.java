@@ -19,8 +19,8 @@ import org.testng.annotations.Test;
 /** Knead 20 min, rest 40 min, serve 15 min: to be over at 19:00 it begins at 17:45. */
 public class ForecastTest {
     private static final ZonedDateTime SEVEN = ZonedDateTime.of(2026, 11, 28, 19, 0, 0, 0, ZoneOffset.UTC);
-    private static final TaskKey KNEADED = new TaskKey.OfDough(1, "knead");
-    private static final TaskKey RESTED = new TaskKey.OfDough(1, "rest");
+    private static final TaskKey KNEADED = new TaskKey.OfDough(1, TaskKey.OfDough.Step.KNEAD, 1);
+    private static final TaskKey RESTED = new TaskKey.OfDough(1, TaskKey.OfDough.Step.REST, 1);
     private static final DayPlan DAY = new DayPlan(
             List.of(
                     Task.hands(KNEADED, Craft.DOUGH, Station.DOUGH, "Knead.", Duration.ofMinutes(20), List.of()),

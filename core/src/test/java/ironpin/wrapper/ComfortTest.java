@@ -5,7 +5,9 @@ import static org.testng.Assert.assertTrue;
 
 import ironpin.quantity.Belief;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.testng.annotations.Test;
 
@@ -61,5 +63,35 @@ public class ComfortTest {
             assertEquals(found.mean(), 55, 4, "seed " + seed);
         }
         assertTrue(close >= 36, close + " of 40 within twice the uncertainty");
+    }
+
+    private static FoldLesson lesson(int pieces, double meant, int faults, double seconds) {
+        return new FoldLesson(pieces, Optional.of(meant), Collections.nCopies(faults, meant), Optional.of(seconds));
+    }
+
+    /** 40 pieces of which 6 gaped say that this hand's purse holds less; the pace of one sitting goes a part of the way. */
+    @Test
+    public void judgedLotsTeachAFold() {
+        Handiwork usual = Handiwork.usual(Fold.PURSE);
+        assertEquals(FoldLesson.learned(Fold.PURSE, List.of()), usual);
+        Handiwork one = FoldLesson.learned(Fold.PURSE, List.of(lesson(40, 65, 6, 50)));
+        assertTrue(one.comfort().mean() < usual.comfort().mean() - 1, one.toString());
+        assertEquals(one.comfort().lessons(), 40);
+        assertTrue(one.seconds().mean() > 50 && one.seconds().mean() < 60, one.toString());
+        Handiwork none = FoldLesson.learned(Fold.PURSE, List.of(lesson(40, 65, 2, 50)));
+        assertEquals(none.comfort(), usual.comfort(), "two may have been slips");
+        FoldLesson unknown = new FoldLesson(40, Optional.empty(), List.of(65.0, 65.0, 65.0, 65.0), Optional.empty());
+        assertEquals(FoldLesson.learned(Fold.PURSE, List.of(unknown)), usual);
+    }
+
+    /** A hand that gets better is followed: after 400 good pieces nothing of the old faults is left. */
+    @Test
+    public void oldLessonsAreForgotten() {
+        FoldLesson bad = lesson(40, 65, 20, 50);
+        FoldLesson good = lesson(100, 65, 0, 50);
+        Handiwork after = FoldLesson.learned(Fold.PURSE, List.of(bad, good, good, good, good));
+        assertEquals(after.comfort(), Handiwork.usual(Fold.PURSE).comfort());
+        Handiwork before = FoldLesson.learned(Fold.PURSE, List.of(bad, good, good, good));
+        assertTrue(before.comfort().mean() != after.comfort().mean());
     }
 }

@@ -15,15 +15,14 @@ import ironpin.hands.Drill;
 import ironpin.hands.Fault;
 import ironpin.hands.Job;
 import ironpin.portion.Evenness;
-import ironpin.quantity.Belief;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.refusal.Refused;
 import ironpin.store.db.tables.records.FaultRecord;
 import ironpin.store.db.tables.records.FoldLessonRecord;
 import ironpin.store.db.tables.records.WeighedRecord;
-import ironpin.wrapper.Comfort;
 import ironpin.wrapper.Fold;
+import ironpin.wrapper.FoldLesson;
 import ironpin.wrapper.Handiwork;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -41,12 +40,6 @@ import org.jooq.Record2;
 
 /** What hands did with the pieces of a lot: weights, paces, faults; and what all of it taught. */
 public final class WorkStore {
-    /** What is remembered of one hand: enough to be sure, and little enough to follow it when it changes. */
-    private static final int LATEST = 400;
-
-    /** Seconds a piece from one sitting to the next, as a share of the pace. */
-    private static final double PACE_SCATTER = 0.15;
-
     private final Cupboard cupboard;
 
     public WorkStore(Cupboard cupboard) {
@@ -291,44 +284,27 @@ public final class WorkStore {
                 .orderBy(FOLD_LESSON.LEARNED_AT, FOLD_LESSON.BATCH_ID, FOLD_LESSON.LOT_NO)
                 .stream()
                 .collect(Collectors.groupingBy(row -> Fold.valueOf(row.getFold())));
-        lessons.forEach((fold, rows) -> learned.put(fold, handiwork(dsl, fold, rows)));
+        lessons.forEach((fold, rows) -> learned.put(
+                fold,
+                FoldLesson.learned(
+                        fold, rows.stream().map(row -> lesson(dsl, row)).toList())));
         return learned;
     }
 
-    private static Handiwork handiwork(DSLContext dsl, Fold fold, List<FoldLessonRecord> rows) {
-        Handiwork usual = Handiwork.usual(fold);
-        Belief seconds = usual.seconds();
-        List<Comfort.Trial> trials = new ArrayList<>();
-        for (FoldLessonRecord row : rows) {
-            if (row.getSecondsMs() != null) {
-                seconds = seconds.after(row.getSecondsMs() / 1_000.0, PACE_SCATTER * seconds.mean(), 1);
-            }
-            if (row.getRoomUpct() != null) {
-                trials.addAll(trials(dsl, row));
-            }
-        }
-        List<Comfort.Trial> latest = trials.subList(Math.max(0, trials.size() - LATEST), trials.size());
-        Belief comfort = Comfort.learned(usual.comfort(), latest);
-        return new Handiwork(within(comfort, 30, 95), within(seconds, 3, 900));
-    }
-
-    private static Belief within(Belief belief, double low, double high) {
-        return new Belief(Math.max(low, Math.min(high, belief.mean())), belief.spread(), belief.lessons());
-    }
-
-    /** Its faults as full as each was, and the others as full as they were meant. */
-    private static List<Comfort.Trial> trials(DSLContext dsl, FoldLessonRecord row) {
-        List<Comfort.Trial> trials = new ArrayList<>();
-        for (FaultRecord fault : dsl.selectFrom(FAULT)
+    private static FoldLesson lesson(DSLContext dsl, FoldLessonRecord row) {
+        List<Double> faults = dsl
+                .selectFrom(FAULT)
                 .where(FAULT.BATCH_ID.eq(row.getBatchId()), FAULT.LOT_NO.eq(row.getLotNo()))
-                .and(FAULT.ROOM_UPCT.isNotNull())) {
-            if (Fault.valueOf(fault.getKind()).fromFullness() && trials.size() < row.getPieces()) {
-                trials.add(new Comfort.Trial(new Percentage(fault.getRoomUpct()).percent(), true));
-            }
-        }
-        double meant = new Percentage(row.getRoomUpct()).percent();
-        trials.addAll(Collections.nCopies(row.getPieces() - trials.size(), new Comfort.Trial(meant, false)));
-        return trials;
+                .and(FAULT.ROOM_UPCT.isNotNull())
+                .stream()
+                .filter(fault -> Fault.valueOf(fault.getKind()).fromFullness())
+                .map(fault -> new Percentage(fault.getRoomUpct()).percent())
+                .toList();
+        return new FoldLesson(
+                row.getPieces(),
+                Optional.ofNullable(row.getRoomUpct()).map(room -> new Percentage(room).percent()),
+                faults,
+                Optional.ofNullable(row.getSecondsMs()).map(each -> each / 1_000.0));
     }
 
     /** How even the latest pieces came out. */

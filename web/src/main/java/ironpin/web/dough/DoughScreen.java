@@ -8,6 +8,7 @@ import ironpin.batch.balance.Balancer;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.BenchCorrection;
 import ironpin.batch.edit.DoughField;
+import ironpin.clock.TaskKey;
 import ironpin.dough.BenchFeel;
 import ironpin.dough.Bowl;
 import ironpin.dough.Correction;
@@ -34,12 +35,17 @@ import ironpin.wording.Span;
 import ironpin.wrapper.BoughtWrapper;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** What the dough station shows of a screen: its flours, its lines, the choices there are, and the steps to a rested dough. */
 public final class DoughScreen {
+    private static final Set<TaskKey.OfDough.Step> KNEADING =
+            EnumSet.of(TaskKey.OfDough.Step.KNEAD, TaskKey.OfDough.Step.REST);
+
     /** A skin that is not bought, as a form sends it. */
     static final String MADE = "made";
 
@@ -288,10 +294,10 @@ public final class DoughScreen {
 
     /** The steps of kneading and resting. */
     public List<KneadLine> kneading() {
-        String stem = "dough-" + dough.no() + ".";
         List<RunStep> mine = screen.run().steps().stream()
-                .filter(step ->
-                        step.key().startsWith(stem + "knead") || step.key().startsWith(stem + "rest"))
+                .filter(step -> step.slot().task().of() instanceof TaskKey.OfDough one
+                        && one.no() == dough.no()
+                        && KNEADING.contains(one.step()))
                 .toList();
         List<RestPlan.Step> steps = dough.restPlan().steps();
         List<KneadLine> lines = new ArrayList<>();

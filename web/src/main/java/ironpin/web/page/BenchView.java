@@ -117,7 +117,8 @@ public record BenchView(Screen screen, int who, Optional<RunStep> step, boolean 
         }
         if (of instanceof TaskKey.OfDough dough) {
             return of(dough.no(), Station.DOUGH)
-                    .map(lot -> dough.step().equals("mix") ? draw.water(screen.plan(), lot) : draw.knead(lot))
+                    .map(lot ->
+                            dough.step() == TaskKey.OfDough.Step.MIX ? draw.water(screen.plan(), lot) : draw.knead(lot))
                     .stream()
                     .toList();
         }

@@ -333,13 +333,13 @@ public final class ClockPicture {
             return "tray " + tray.tray();
         }
         if (of instanceof TaskKey.OfDough dough) {
-            return dough.step().startsWith("mix") ? "mix" : "knead";
+            return dough.step() == TaskKey.OfDough.Step.MIX ? "mix" : "knead";
         }
         if (of instanceof TaskKey.OfFilling) {
             return "filling";
         }
         if (of instanceof TaskKey.AtTable table) {
-            return table.step().equals("dip") ? "dip" : "plates";
+            return table.step() == TaskKey.AtTable.Step.DIP ? "dip" : "plates";
         }
         return "cook";
     }
