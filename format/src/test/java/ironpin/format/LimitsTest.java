@@ -13,6 +13,9 @@ import ironpin.batch.edit.TableField;
 import ironpin.batch.edit.VesselField;
 import ironpin.dip.Dip;
 import ironpin.filling.FillingFormula;
+import ironpin.wrapper.Fold;
+import java.util.Arrays;
+import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -75,6 +78,16 @@ public class LimitsTest {
     @Test
     public void noLineOfADoughHoldsMoreThanItsWaterMay() {
         assertEquals(at("doughs/*/lines/*/flourPercent").get("maximum").asDouble(), DoughField.HYDRATION.high());
+    }
+
+    @Test
+    public void everyFoldCanBeWritten() {
+        List<String> written = at("lots/*/fold")
+                .get("enum")
+                .valueStream()
+                .map(JsonNode::asString)
+                .toList();
+        assertEquals(written, Arrays.stream(Fold.values()).map(Enum::name).toList());
     }
 
     private static JsonNode at(String path) {
