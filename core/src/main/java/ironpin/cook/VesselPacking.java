@@ -1,5 +1,6 @@
 package ironpin.cook;
 
+import ironpin.refusal.Numbered;
 import ironpin.worked.WorkedOut;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -299,7 +300,7 @@ public record VesselPacking(Footprint piece, Wall wall, double gapMm, List<Place
      * @param shown how many of the pieces are there; the others are in no one's way
      */
     public VesselPacking moved(int index, double xMm, double yMm, int shown) {
-        Place from = ironpin.refusal.Place.of(places, index, "piece");
+        Place from = Numbered.of(places, index, "piece");
         double far = 0;
         double tried = 1;
         for (int i = 0; i < HALVINGS; i++) {

@@ -4,7 +4,7 @@ import ironpin.pantry.Food;
 import ironpin.pantry.FoodName;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
-import ironpin.refusal.Place;
+import ironpin.refusal.Numbered;
 import ironpin.refusal.Refused;
 import ironpin.wording.Typed;
 import java.util.ArrayList;
@@ -100,14 +100,14 @@ public record Dip(String name, List<Part> parts) {
     /** The same dip without one line. @param index which, from 0 */
     public Dip without(int index) {
         List<Part> changed = new ArrayList<>(parts);
-        changed.remove(Place.of(parts, index, "line"));
+        changed.remove(Numbered.of(parts, index, "line"));
         return new Dip(name, changed);
     }
 
     /** The same dip with one line changed. @param index which, from 0 */
     public Dip with(int index, Part part) {
         List<Part> changed = new ArrayList<>(parts);
-        Place.of(parts, index, "line");
+        Numbered.of(parts, index, "line");
         changed.set(index, part);
         return new Dip(name, changed);
     }

@@ -2,7 +2,7 @@ package ironpin.filling;
 
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
-import ironpin.refusal.Place;
+import ironpin.refusal.Numbered;
 import ironpin.refusal.Refused;
 import java.util.ArrayList;
 import java.util.List;
@@ -42,7 +42,7 @@ public record FillingFormula(List<FillingLine> lines) {
      * @param share above 0 and below 100 %
      */
     public FillingFormula withShare(int index, Percentage share) {
-        double others = 100 - Place.of(lines, index, "line").share().percent();
+        double others = 100 - Numbered.of(lines, index, "line").share().percent();
         List<FillingLine> changed = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
             FillingLine line = lines.get(i);
@@ -66,7 +66,7 @@ public record FillingFormula(List<FillingLine> lines) {
         if (lines.size() == 1) {
             return this;
         }
-        double kept = 1 - Place.of(lines, index, "line").share().fraction();
+        double kept = 1 - Numbered.of(lines, index, "line").share().fraction();
         List<FillingLine> changed = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
             if (i != index) {
@@ -83,7 +83,7 @@ public record FillingFormula(List<FillingLine> lines) {
         changed.set(
                 index,
                 new FillingLine(
-                        ingredient.strip(), Place.of(lines, index, "line").share()));
+                        ingredient.strip(), Numbered.of(lines, index, "line").share()));
         return new FillingFormula(changed);
     }
 

@@ -147,7 +147,7 @@ public final class CpSat implements Solver {
         model.cp.addGreaterOrEqual(model.first, now.score().start());
         model.cp.addLessOrEqual(model.late, now.score().late());
         model.cp.addLessOrEqual(model.waiting, now.score().waiting());
-        model.cp.minimize(Changes.of(model));
+        model.cp.minimize(TradeChanges.of(model));
         CpSolver solver = problem.jobs().size() <= SMALL ? solver(work) : improving(work);
         CpSolverStatus status = solver.solve(model.cp);
         boolean found = status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;

@@ -13,7 +13,7 @@ import static org.jooq.impl.DSL.max;
 import ironpin.hands.Beat;
 import ironpin.hands.Drill;
 import ironpin.hands.Fault;
-import ironpin.hands.Job;
+import ironpin.hands.SharedWork;
 import ironpin.portion.Evenness;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
@@ -65,7 +65,7 @@ public final class WorkStore {
      *
      * @param person whose hands
      */
-    public record Tapped(String person, Job job, Instant at) {}
+    public record Tapped(String person, SharedWork job, Instant at) {}
 
     /**
      * How fast somebody is at a fold, over all that was counted.
@@ -73,7 +73,7 @@ public final class WorkStore {
      * @param seconds for one piece
      * @param sittings lots that were counted
      */
-    public record PersonPace(String person, Job job, double seconds, int sittings) {}
+    public record PersonPace(String person, SharedWork job, double seconds, int sittings) {}
 
     /**
      * A fault that was seen.
@@ -148,7 +148,8 @@ public final class WorkStore {
         return cupboard.read(dsl -> dsl.selectFrom(TAP)
                 .where(TAP.BATCH_ID.eq(lot.batch()), TAP.LOT_NO.eq(lot.lot()))
                 .orderBy(TAP.TAPPED_AT, TAP.ID)
-                .fetch(row -> new Tapped(row.getPerson(), Job.valueOf(row.getJob()), Times.read(row.getTappedAt()))));
+                .fetch(row ->
+                        new Tapped(row.getPerson(), SharedWork.valueOf(row.getJob()), Times.read(row.getTappedAt()))));
     }
 
     /** One piece more. @param person 1 to 40 characters */
@@ -191,14 +192,14 @@ public final class WorkStore {
         List<PersonPace> found = new ArrayList<>();
         sittings.forEach((who, seconds) -> found.add(new PersonPace(
                 who.get(0),
-                Job.valueOf(who.get(1)),
+                SharedWork.valueOf(who.get(1)),
                 seconds.stream().mapToDouble(one -> one).average().orElseThrow(),
                 seconds.size())));
         return found;
     }
 
     /** Takes the last tap of a job back. */
-    public void untap(Of lot, Job job) {
+    public void untap(Of lot, SharedWork job) {
         cupboard.write(dsl -> dsl.deleteFrom(TAP)
                 .where(TAP.ID.eq(dsl.select(max(TAP.ID))
                         .from(TAP)

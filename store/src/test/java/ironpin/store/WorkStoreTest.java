@@ -7,7 +7,7 @@ import static org.testng.Assert.assertTrue;
 import ironpin.batch.Appetite;
 import ironpin.hands.Drill;
 import ironpin.hands.Fault;
-import ironpin.hands.Job;
+import ironpin.hands.SharedWork;
 import ironpin.kit.Hand;
 import ironpin.portion.Evenness;
 import ironpin.quantity.Mass;
@@ -102,14 +102,16 @@ public class WorkStoreTest {
 
     @Test
     public void tapsAndFaultsComeBackOneByOne() {
-        work.tap(lot, Fold.LEAF, new Tapped("me", Job.ROLL, NOW));
-        work.tap(lot, Fold.LEAF, new Tapped("Ada", Job.FOLD, NOW.plusSeconds(30)));
-        work.tap(lot, Fold.LEAF, new Tapped("me", Job.ROLL, NOW.plusSeconds(60)));
-        work.untap(lot, Job.ROLL);
+        work.tap(lot, Fold.LEAF, new Tapped("me", SharedWork.ROLL, NOW));
+        work.tap(lot, Fold.LEAF, new Tapped("Ada", SharedWork.FOLD, NOW.plusSeconds(30)));
+        work.tap(lot, Fold.LEAF, new Tapped("me", SharedWork.ROLL, NOW.plusSeconds(60)));
+        work.untap(lot, SharedWork.ROLL);
         assertEquals(
                 work.taps(lot),
-                List.of(new Tapped("me", Job.ROLL, NOW), new Tapped("Ada", Job.FOLD, NOW.plusSeconds(30))));
-        assertThrows(Refused.class, () -> work.tap(lot, Fold.LEAF, new Tapped(" ", Job.ROLL, NOW)));
+                List.of(
+                        new Tapped("me", SharedWork.ROLL, NOW),
+                        new Tapped("Ada", SharedWork.FOLD, NOW.plusSeconds(30))));
+        assertThrows(Refused.class, () -> work.tap(lot, Fold.LEAF, new Tapped(" ", SharedWork.ROLL, NOW)));
         Seen burst =
                 new Seen(Fault.BURST, Optional.of(7), MEANT, Mass.ofGrams(21), Optional.of(Percentage.of(71)), NOW);
         Seen torn = new Seen(Fault.TORN, Optional.empty(), MEANT, Mass.ofGrams(18), Optional.empty(), NOW);
@@ -123,15 +125,15 @@ public class WorkStoreTest {
     @Test
     public void eachPersonHasAPaceAtEachFold() {
         for (int i = 0; i < 4; i++) {
-            work.tap(lot, Fold.LEAF, new Tapped("Ada", Job.FOLD, NOW.plusSeconds(30 * i)));
-            work.tap(lot, Fold.LEAF, new Tapped("me", Job.FOLD, NOW.plusSeconds(50 * i)));
-            work.tap(new Of(lot.batch(), 2), Fold.LEAF, new Tapped("Ada", Job.FOLD, NOW.plusSeconds(40 * i)));
+            work.tap(lot, Fold.LEAF, new Tapped("Ada", SharedWork.FOLD, NOW.plusSeconds(30 * i)));
+            work.tap(lot, Fold.LEAF, new Tapped("me", SharedWork.FOLD, NOW.plusSeconds(50 * i)));
+            work.tap(new Of(lot.batch(), 2), Fold.LEAF, new Tapped("Ada", SharedWork.FOLD, NOW.plusSeconds(40 * i)));
         }
         assertEquals(
                 work.paces(Fold.LEAF),
                 List.of(
-                        new WorkStore.PersonPace("Ada", Job.FOLD, 35, 2),
-                        new WorkStore.PersonPace("me", Job.FOLD, 50, 1)));
+                        new WorkStore.PersonPace("Ada", SharedWork.FOLD, 35, 2),
+                        new WorkStore.PersonPace("me", SharedWork.FOLD, 50, 1)));
         assertEquals(work.paces(Fold.PURSE), List.of());
     }
 

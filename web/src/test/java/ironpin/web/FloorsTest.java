@@ -10,7 +10,9 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.testng.annotations.Test;
 
@@ -95,5 +97,22 @@ public class FloorsTest {
                 }
             }
         }
+    }
+
+    /** Whoever reads a class's name anywhere knows which one it is. */
+    @Test
+    public void everyNameStandsOnce() throws IOException {
+        Map<String, Path> seen = new HashMap<>();
+        for (String module : List.of("core", "format", "devices", "solver", "store", "web")) {
+            try (Stream<Path> all = Files.walk(Path.of("..", module, "src/main/java"))) {
+                for (Path file : all.filter(one -> one.toString().endsWith(".java"))
+                        .filter(one -> !one.endsWith("package-info.java"))
+                        .toList()) {
+                    Path other = seen.put(file.getFileName().toString(), file);
+                    assertTrue(other == null, file + " is called like " + other);
+                }
+            }
+        }
+        assertTrue(seen.size() > 600, seen.size() + " classes");
     }
 }

@@ -7,7 +7,7 @@ import ironpin.cook.Spell;
 import ironpin.dough.DoughAddition;
 import ironpin.filling.FillingLine;
 import ironpin.refusal.NotThere;
-import ironpin.refusal.Place;
+import ironpin.refusal.Numbered;
 import java.util.List;
 import java.util.function.Function;
 import java.util.regex.Matcher;
@@ -95,12 +95,12 @@ public sealed interface Address {
 
         @Override
         public String bearer(Batch batch) {
-            return Place.bearer(batch.dough(dough).flours(), index, "flour", one -> one.flour()
+            return Numbered.bearer(batch.dough(dough).flours(), index, "flour", one -> one.flour()
                     .key());
         }
 
         FlourShare in(Batch batch) {
-            return Place.of(batch.dough(dough).flours(), index, "flour");
+            return Numbered.of(batch.dough(dough).flours(), index, "flour");
         }
     }
 
@@ -131,11 +131,11 @@ public sealed interface Address {
 
         @Override
         public String bearer(Batch batch) {
-            return Place.bearer(batch.filling(filling).formula().lines(), index, "line", FillingLine::ingredient);
+            return Numbered.bearer(batch.filling(filling).formula().lines(), index, "line", FillingLine::ingredient);
         }
 
         FillingLine in(Batch batch) {
-            return Place.of(batch.filling(filling).formula().lines(), index, "line");
+            return Numbered.of(batch.filling(filling).formula().lines(), index, "line");
         }
     }
 
@@ -153,12 +153,12 @@ public sealed interface Address {
 
         @Override
         public String bearer(Batch batch) {
-            return Place.bearer(SpellComposing.spells(batch, lot), index, "spell", spell -> spell.fire()
+            return Numbered.bearer(SpellComposing.spells(batch, lot), index, "spell", spell -> spell.fire()
                     .name());
         }
 
         Spell in(Batch batch) {
-            return Place.of(SpellComposing.spells(batch, lot), index, "spell");
+            return Numbered.of(SpellComposing.spells(batch, lot), index, "spell");
         }
     }
 
@@ -173,7 +173,7 @@ public sealed interface Address {
         static final Kind<FlourOf> FLOUR = ofLines("dough-#-flour-#", nos -> new FlourOf(nos[0], nos[1] - 1));
         static final Kind<AdditionOf> ADDITION = ofLines(
                 "dough-#-addition-#",
-                nos -> new AdditionOf(nos[0], Place.of(List.of(DoughAddition.values()), nos[1] - 1, "addition")));
+                nos -> new AdditionOf(nos[0], Numbered.of(List.of(DoughAddition.values()), nos[1] - 1, "addition")));
         static final Kind<SpellOf> SPELL = ofLines("lot-#-spell-#", nos -> new SpellOf(nos[0], nos[1] - 1));
         static final Kind<LineOf> LINE = ofLines("filling-#-line-#", nos -> new LineOf(nos[0], nos[1] - 1));
 

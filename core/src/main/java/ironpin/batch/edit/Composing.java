@@ -21,7 +21,7 @@ import ironpin.pantry.Flours;
 import ironpin.quantity.Band;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
-import ironpin.refusal.Place;
+import ironpin.refusal.Numbered;
 import ironpin.style.DoughStart;
 import ironpin.style.Styles;
 import ironpin.wording.Name;
@@ -128,7 +128,8 @@ public final class Composing {
         return flours(batch, doughNo, now -> {
             List<FlourShare> changed = new ArrayList<>(now);
             changed.set(
-                    index, new FlourShare(flour, Place.of(now, index, "flour").share()));
+                    index,
+                    new FlourShare(flour, Numbered.of(now, index, "flour").share()));
             return changed;
         });
     }
@@ -154,7 +155,7 @@ public final class Composing {
             if (now.size() == 1) {
                 return now;
             }
-            double kept = ALL - Place.of(now, index, "flour").share().percent();
+            double kept = ALL - Numbered.of(now, index, "flour").share().percent();
             List<FlourShare> changed = new ArrayList<>();
             for (int i = 0; i < now.size(); i++) {
                 if (i != index) {
@@ -172,7 +173,7 @@ public final class Composing {
             if (now.size() == 1) {
                 return now;
             }
-            double others = ALL - Place.of(now, index, "flour").share().percent();
+            double others = ALL - Numbered.of(now, index, "flour").share().percent();
             List<FlourShare> changed = new ArrayList<>();
             for (int i = 0; i < now.size(); i++) {
                 double share = i == index ? percent : now.get(i).share().percent() * (ALL - percent) / others;

@@ -12,7 +12,7 @@ import ironpin.pantry.Food;
 import ironpin.pantry.Foods;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
-import ironpin.refusal.Place;
+import ironpin.refusal.Numbered;
 import ironpin.refusal.Refused;
 import java.util.ArrayList;
 import java.util.List;
@@ -96,7 +96,7 @@ public final class FillingComposing {
     /** What is done to a line, in the place of what was said before; nothing for as it is. */
     public static Batch treat(Batch batch, int fillingNo, int index, Optional<Treatment> treatment) {
         return filling(batch, fillingNo, one -> {
-            FillingLine line = Place.of(one.formula().lines(), index, "line");
+            FillingLine line = Numbered.of(one.formula().lines(), index, "line");
             String name =
                     treatment.map(done -> line.bare() + ", " + done.label()).orElseGet(line::bare);
             return name.length() > MOST_NAME

@@ -9,7 +9,7 @@ import ironpin.cook.Flame;
 import ironpin.cook.Spell;
 import ironpin.cook.Start;
 import ironpin.quantity.Mass;
-import ironpin.refusal.Place;
+import ironpin.refusal.Numbered;
 import ironpin.refusal.Refused;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -34,14 +34,14 @@ public final class SpellComposing {
     /** With a spell changed. @throws ironpin.refusal.NotThere if there is none */
     public static Batch change(Batch batch, Address.SpellOf at, UnaryOperator<Spell> change) {
         List<Spell> spells = new ArrayList<>(spells(batch, at.lot()));
-        spells.set(at.index(), change.apply(Place.of(spells, at.index(), "step of cooking")));
+        spells.set(at.index(), change.apply(Numbered.of(spells, at.index(), "step of cooking")));
         return with(batch, at.lot(), spells);
     }
 
     /** With one more behind a spell: the same fire for another two minutes, or two minutes in another. @param index from 0 */
     public static Batch add(Batch batch, int lotNo, int index, Fire fire) {
         List<Spell> spells = new ArrayList<>(spells(batch, lotNo));
-        Spell before = Place.of(spells, index, "step of cooking");
+        Spell before = Numbered.of(spells, index, "step of cooking");
         if (spells.size() >= Cooking.MOST_SPELLS) {
             throw new Refused("a way of cooking has up to 12 steps");
         }
@@ -54,7 +54,7 @@ public final class SpellComposing {
     /** Without a spell; the last one stays. */
     public static Batch drop(Batch batch, int lotNo, int index) {
         List<Spell> spells = new ArrayList<>(spells(batch, lotNo));
-        Place.of(spells, index, "step of cooking");
+        Numbered.of(spells, index, "step of cooking");
         if (spells.size() == 1) {
             throw new Refused("a way of cooking has at least one step");
         }
@@ -70,8 +70,8 @@ public final class SpellComposing {
             spells.set(index - 1, lasting(spells.get(index - 1), at.minus(before)));
             return with(batch, lotNo, spells);
         }
-        Place.of(spells, index, "step of cooking");
-        Spell left = Place.of(spells, index - 1, "step of cooking");
+        Numbered.of(spells, index, "step of cooking");
+        Spell left = Numbered.of(spells, index - 1, "step of cooking");
         Duration both = left.time().plus(spells.get(index).time());
         Duration start = Cooking.time(spells.subList(0, index - 1));
         Duration first = within(at.minus(start), both.minus(Spell.SHORTEST));

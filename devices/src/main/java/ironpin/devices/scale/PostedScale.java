@@ -36,12 +36,12 @@ public final class PostedScale implements KitchenScale {
     }
 
     @Override
-    public Reading read(Instant now) {
+    public ScaleReading read(Instant now) {
         if (!alive(now)) {
-            return new Reading(Reading.State.LOST, Mass.ZERO, false, now);
+            return new ScaleReading(ScaleReading.State.LOST, Mass.ZERO, false, now);
         }
         boolean still = Duration.between(since, now).compareTo(STILL) >= 0;
-        return new Reading(Reading.State.READY, gross.minus(tare), said || still, now);
+        return new ScaleReading(ScaleReading.State.READY, gross.minus(tare), said || still, now);
     }
 
     @Override

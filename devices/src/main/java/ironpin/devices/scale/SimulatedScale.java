@@ -69,28 +69,28 @@ public final class SimulatedScale implements KitchenScale {
     }
 
     @Override
-    public Reading read(Instant now) {
+    public ScaleReading read(Instant now) {
         if (Duration.between(touched, now).compareTo(traits.off()) >= 0) {
             off = true;
         }
         if (lost) {
-            return new Reading(Reading.State.LOST, Mass.ZERO, false, now);
+            return new ScaleReading(ScaleReading.State.LOST, Mass.ZERO, false, now);
         }
         if (off) {
-            return new Reading(Reading.State.OFF, Mass.ZERO, false, now);
+            return new ScaleReading(ScaleReading.State.OFF, Mass.ZERO, false, now);
         }
         if (load.compareTo(traits.most()) > 0) {
-            return new Reading(Reading.State.OVERLOAD, Mass.ZERO, false, now);
+            return new ScaleReading(ScaleReading.State.OVERLOAD, Mass.ZERO, false, now);
         }
         double grams = felt(now) - tare + wandered(now) + trembles(now);
         double step = traits.resolution().grams();
         Mass shown = Mass.ofGrams(Math.rint(grams / step) * step);
-        return new Reading(Reading.State.READY, shown, rests(now), now);
+        return new ScaleReading(ScaleReading.State.READY, shown, rests(now), now);
     }
 
     @Override
     public void tare(Instant now) {
-        if (read(now).state() == Reading.State.READY) {
+        if (read(now).state() == ScaleReading.State.READY) {
             tare = felt(now);
             zeroed = now;
             touched = now;

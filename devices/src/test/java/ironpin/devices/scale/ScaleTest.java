@@ -4,7 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
-import ironpin.devices.scale.Reading.State;
+import ironpin.devices.scale.ScaleReading.State;
 import ironpin.quantity.Mass;
 import java.time.Duration;
 import java.time.Instant;
@@ -22,7 +22,7 @@ public class ScaleTest {
     }
 
     private static void shows(KitchenScale scale, double seconds, double grams, boolean settled) {
-        Reading reading = scale.read(at(seconds));
+        ScaleReading reading = scale.read(at(seconds));
         assertEquals(reading.state(), State.READY);
         assertEquals(reading.shown().grams(), grams, 1e-6, reading.toString());
         assertEquals(reading.settled(), settled, reading.toString());

@@ -15,7 +15,7 @@ import ironpin.kit.OwnVessel;
 import ironpin.kit.Stove;
 import ironpin.plan.InsidePiece;
 import ironpin.refusal.NotThere;
-import ironpin.refusal.Place;
+import ironpin.refusal.Numbered;
 import ironpin.refusal.Refused;
 import ironpin.store.BatchStore;
 import ironpin.store.StoredBatch;
@@ -177,8 +177,8 @@ class CookController {
     @PostMapping("/vessel")
     String vessel(@PathVariable long id, @RequestParam int vessel, @RequestParam int burner, From from, Model model) {
         Stove stove = stoves.load();
-        OwnVessel own = Place.of(stove.vessels(), vessel, "vessel");
-        double watts = Place.of(stove.burners(), burner, "burner").watts();
+        OwnVessel own = Numbered.of(stove.vessels(), vessel, "vessel");
+        double watts = Numbered.of(stove.burners(), burner, "burner").watts();
         return changes.change(
                 id,
                 from,

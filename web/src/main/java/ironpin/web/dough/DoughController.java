@@ -16,7 +16,7 @@ import ironpin.kit.Kit;
 import ironpin.pantry.Flour;
 import ironpin.quantity.Sentence;
 import ironpin.refusal.NotThere;
-import ironpin.refusal.Place;
+import ironpin.refusal.Numbered;
 import ironpin.store.BatchStore;
 import ironpin.store.KitStore;
 import ironpin.store.StoredBatch;
@@ -201,7 +201,7 @@ class DoughController {
     }
 
     private static String bearer(Batch batch, From from, int index) {
-        return Place.bearer(
+        return Numbered.bearer(
                 batch.dough(batch.lot(from.lotOf(batch)).doughNo()).flours(), index, "flour", one -> one.flour()
                         .key());
     }

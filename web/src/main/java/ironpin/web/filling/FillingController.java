@@ -17,7 +17,7 @@ import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Sentence;
 import ironpin.refusal.NotThere;
-import ironpin.refusal.Place;
+import ironpin.refusal.Numbered;
 import ironpin.store.BatchStore;
 import ironpin.store.HandStore;
 import ironpin.store.KitStore;
@@ -142,7 +142,7 @@ class FillingController {
             Model model) {
         Batch before = batches.load(id).batch();
         Filling filling = before.filling(before.lot(from.lotOf(before)).fillingNo());
-        String line = Place.of(filling.formula().lines(), index, "line").ingredient();
+        String line = Numbered.of(filling.formula().lines(), index, "line").ingredient();
         Spoken spoken = Spoken.of(line);
         Food food = spoken.food().orElseThrow(() -> NotThere.called("vegetable", line));
         Treatment treatment = spoken.done().orElseThrow(() -> NotThere.called("treatment", line));
@@ -199,7 +199,7 @@ class FillingController {
     }
 
     private static String bearer(Batch batch, From from, int index) {
-        return Place.bearer(
+        return Numbered.bearer(
                 batch.filling(batch.lot(from.lotOf(batch)).fillingNo())
                         .formula()
                         .lines(),

@@ -3,7 +3,7 @@ package ironpin.web.hands;
 import ironpin.hands.Beat;
 import ironpin.hands.Fault;
 import ironpin.hands.InStep;
-import ironpin.hands.Job;
+import ironpin.hands.SharedWork;
 import ironpin.plan.LotPlan;
 import ironpin.portion.Tally;
 import ironpin.quantity.Decimal;
@@ -62,18 +62,18 @@ public record AtWork(
     }
 
     /** The pace of a job. */
-    public Beat beat(Job job) {
+    public Beat beat(SharedWork job) {
         return Beat.of(
                 taps.stream().filter(tap -> tap.job() == job).map(Tapped::at).toList());
     }
 
     /** How many of a job are still to come. */
-    public int open(Job job) {
+    public int open(SharedWork job) {
         return Math.max(0, lot.share().pieces() - beat(job).pieces());
     }
 
     /** Pieces an hour, pieces left, when done; in a sentence. */
-    public String said(Job job) {
+    public String said(SharedWork job) {
         Beat beat = beat(job);
         int open = open(job);
         String counted = beat.pieces() + " of " + lot.share().pieces();
@@ -91,7 +91,7 @@ public record AtWork(
 
     /** Who waits for whom, once both paces of two people are known. */
     public Optional<String> inStep() {
-        InStep both = new InStep(beat(Job.ROLL), beat(Job.FOLD));
+        InStep both = new InStep(beat(SharedWork.ROLL), beat(SharedWork.FOLD));
         return both.waiting().map(who -> {
             String ahead = both.ahead() == 0 ? "" : " " + Count.of(both.ahead(), "wrapper") + " lie ready.";
             long wait = Math.round(both.waitEach().orElseThrow().toMillis() / 1_000.0);
@@ -112,12 +112,12 @@ public record AtWork(
 
     /** Seconds a piece takes one pair of hands: all by one, or both jobs together. */
     public Optional<Double> secondsEach() {
-        Optional<Double> all = beat(Job.ALL).secondsEach();
+        Optional<Double> all = beat(SharedWork.ALL).secondsEach();
         return all.isPresent()
                 ? all
-                : beat(Job.ROLL)
+                : beat(SharedWork.ROLL)
                         .secondsEach()
-                        .flatMap(roll -> beat(Job.FOLD).secondsEach().map(fold -> roll + fold));
+                        .flatMap(roll -> beat(SharedWork.FOLD).secondsEach().map(fold -> roll + fold));
     }
 
     /** How many of each fault; only those that were seen. */
@@ -186,7 +186,7 @@ public record AtWork(
         List<Sentence> said = new ArrayList<>();
         weighed("pieces", pieces, lot.share().doughEach()).ifPresent(said::add);
         weighed("spoonfuls", spoonfuls, lot.share().fillingEach()).ifPresent(said::add);
-        for (Job job : Job.values()) {
+        for (SharedWork job : SharedWork.values()) {
             Beat beat = beat(job);
             beat.secondsEach()
                     .ifPresent(seconds -> said.add(Sentence.of(
@@ -211,7 +211,7 @@ public record AtWork(
         return said;
     }
 
-    private String people(Job job) {
+    private String people(SharedWork job) {
         return String.join(
                 " and ",
                 taps.stream()
@@ -246,7 +246,7 @@ public record AtWork(
         return Arrays.asList(Fault.values());
     }
 
-    public List<Job> jobs() {
-        return Arrays.asList(Job.values());
+    public List<SharedWork> jobs() {
+        return Arrays.asList(SharedWork.values());
     }
 }

@@ -1,7 +1,7 @@
 package ironpin.web.hands;
 
 import ironpin.hands.Fault;
-import ironpin.hands.Job;
+import ironpin.hands.SharedWork;
 import ironpin.plan.BatchPlan;
 import ironpin.refusal.Refused;
 import ironpin.store.BatchStore;
@@ -39,7 +39,7 @@ class HandsController {
     @PostMapping("/tap")
     String tap(
             @PathVariable long id,
-            @RequestParam Job job,
+            @RequestParam SharedWork job,
             @RequestParam(defaultValue = "me") String person,
             From from,
             Model model) {
@@ -52,7 +52,7 @@ class HandsController {
     }
 
     @PostMapping("/tap/back")
-    String untap(@PathVariable long id, @RequestParam Job job, From from, Model model) {
+    String untap(@PathVariable long id, @RequestParam SharedWork job, From from, Model model) {
         return kept(id, from, model, (of, seen) -> work.untap(of, job));
     }
 

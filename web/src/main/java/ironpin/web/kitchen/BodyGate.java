@@ -101,7 +101,7 @@ final class BodyGate extends ValveBase {
     }
 
     private static void refuse(Request request, Response response, Timed timed, String why) throws IOException {
-        Busy.say(response.getResponse(), why);
+        TryLater.say(response.getResponse(), why);
         response.flushBuffer();
         // What is still on its way is let in and dropped for a moment, or the answer would not arrive.
         timed.hurry(DRAIN);

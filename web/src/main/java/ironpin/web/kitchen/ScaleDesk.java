@@ -2,7 +2,7 @@ package ironpin.web.kitchen;
 
 import ironpin.devices.scale.KitchenScale;
 import ironpin.devices.scale.PostedScale;
-import ironpin.devices.scale.Reading;
+import ironpin.devices.scale.ScaleReading;
 import ironpin.devices.scale.ScaleTraits;
 import ironpin.devices.scale.SimulatedHand;
 import ironpin.devices.scale.SimulatedScale;
@@ -51,7 +51,7 @@ public class ScaleDesk {
     });
     private SimulatedHand hand = SimulatedHand.USUAL;
     private ScaleTraits traits = ScaleTraits.USUAL;
-    private Reading told;
+    private ScaleReading told;
 
     ScaleDesk(Bell bell, Clock clock, JsonMapper json) {
         this.bell = bell;
@@ -87,7 +87,7 @@ public class ScaleDesk {
     }
 
     private synchronized void tell(boolean always) {
-        Reading now = read();
+        ScaleReading now = read();
         if (always || now.differs(told)) {
             told = now;
             bell.tell("scale", json.writeValueAsString(shown(now)));
@@ -99,16 +99,16 @@ public class ScaleDesk {
     }
 
     /** What it shows now. */
-    public synchronized Reading read() {
+    public synchronized ScaleReading read() {
         Instant now = clock.instant();
         return scale(now).read(now);
     }
 
     /** What it shows once it has settled; what it shows after a while if it does not. */
-    public Reading settled() {
-        Reading now = read();
+    public ScaleReading settled() {
+        ScaleReading now = read();
         for (Instant end = clock.instant().plus(PATIENCE);
-                now.state() == Reading.State.READY
+                now.state() == ScaleReading.State.READY
                         && !now.settled()
                         && clock.instant().isBefore(end);
                 now = read()) {
@@ -122,7 +122,7 @@ public class ScaleDesk {
         return shown(read());
     }
 
-    private Shown shown(Reading reading) {
+    private Shown shown(ScaleReading reading) {
         Sentence text = Quantity.mass(reading.shown().grams(), 1);
         Map<String, String> said = Map.of(
                 UnitSystem.METRIC.name(), text.render(UnitSystem.METRIC),

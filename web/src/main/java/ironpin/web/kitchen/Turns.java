@@ -37,7 +37,7 @@ class Turns implements HandlerInterceptor, WebMvcConfigurer {
             request.getParameterMap();
         }
         if (!turns.tryAcquire(LONGEST_WAIT_SECONDS, TimeUnit.SECONDS)) {
-            Busy.say(response, "Too many are asking at once. Try again in a moment.");
+            TryLater.say(response, "Too many are asking at once. Try again in a moment.");
             return false;
         }
         return true;

@@ -1,6 +1,6 @@
 package ironpin.web.portion;
 
-import ironpin.devices.scale.Reading;
+import ironpin.devices.scale.ScaleReading;
 import ironpin.devices.scale.ScaleTraits;
 import ironpin.devices.scale.SimulatedHand;
 import ironpin.plan.BatchPlan;
@@ -78,10 +78,10 @@ class WeighingController {
     @PostMapping("/batches/{id}/weigh")
     String weigh(@PathVariable long id, @RequestParam What what, From from, Model model) {
         return kept(id, from, model, lane -> {
-            Reading reading = desk.settled();
+            ScaleReading reading = desk.settled();
             if (!reading.taken()) {
                 throw new Refused(
-                        reading.state() == Reading.State.READY
+                        reading.state() == ScaleReading.State.READY
                                 ? "the scale has not settled yet"
                                 : "the scale is " + reading.state().label());
             }

@@ -8,7 +8,7 @@ import ironpin.kit.Stove;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
-import ironpin.refusal.Place;
+import ironpin.refusal.Numbered;
 import ironpin.refusal.Refused;
 import ironpin.store.StoveStore;
 import ironpin.wording.Name;
@@ -89,7 +89,7 @@ class StoveController {
     @PostMapping("/burners/drop")
     String dropBurner(@RequestParam int index, HttpServletResponse response, Model model) {
         return change(response, model, Map.of(), stove -> {
-            Place.of(stove.burners(), index, "burner");
+            Numbered.of(stove.burners(), index, "burner");
             return new Stove(without(stove.burners(), index), stove.vessels());
         });
     }
@@ -106,7 +106,7 @@ class StoveController {
             Model model) {
         Map<String, String> typed = Map.of("water", water, "minutes", minutes, "seconds", seconds, "poured", poured);
         return change(response, model, typed, stove -> {
-            Burner before = Place.of(stove.burners(), index, "burner");
+            Burner before = Numbered.of(stove.burners(), index, "burner");
             double grams = number(water);
             double time = number(minutes) * SECONDS + number(seconds.isBlank() ? "0" : seconds);
             if (!(grams >= 10 && grams <= 2_000) || !(time >= 20 && time <= 7_200)) {
@@ -143,7 +143,7 @@ class StoveController {
     @PostMapping("/vessels/drop")
     String dropVessel(@RequestParam int index, HttpServletResponse response, Model model) {
         return change(response, model, Map.of(), stove -> {
-            Place.of(stove.vessels(), index, "vessel");
+            Numbered.of(stove.vessels(), index, "vessel");
             return new Stove(stove.burners(), without(stove.vessels(), index));
         });
     }

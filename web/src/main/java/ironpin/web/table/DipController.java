@@ -5,7 +5,7 @@ import ironpin.batch.edit.DipComposing;
 import ironpin.dip.Dip;
 import ironpin.quantity.Sentence;
 import ironpin.refusal.NotThere;
-import ironpin.refusal.Place;
+import ironpin.refusal.Numbered;
 import ironpin.store.DipStore;
 import ironpin.web.page.Changes;
 import ironpin.web.page.FieldError;
@@ -103,7 +103,7 @@ class DipController {
     }
 
     private static String bearer(Batch batch, From from, int index) {
-        return Place.bearer(batch.lot(from.lotOf(batch)).dip().parts(), index, "line", Dip.Part::ingredient);
+        return Numbered.bearer(batch.lot(from.lotOf(batch)).dip().parts(), index, "line", Dip.Part::ingredient);
     }
 
     private static boolean bad(String name) {

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.function.Function;
 
 /** What stands at a place that somebody named by its number. */
-public final class Place {
-    private Place() {}
+public final class Numbered {
+    private Numbered() {}
 
     /**
      * The item there.

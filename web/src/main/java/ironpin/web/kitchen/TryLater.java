@@ -4,10 +4,10 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 
 /** A refusal that is nobody's fault: it says why, and when to try again. */
-final class Busy {
+final class TryLater {
     private static final int LATER_SECONDS = 5;
 
-    private Busy() {}
+    private TryLater() {}
 
     static void say(HttpServletResponse response, String why) throws IOException {
         response.setStatus(HttpServletResponse.SC_SERVICE_UNAVAILABLE);

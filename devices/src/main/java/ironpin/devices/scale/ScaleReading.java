@@ -11,7 +11,7 @@ import java.time.Instant;
  * @param settled whether it has stood still long enough to be written down
  * @param at when it was read
  */
-public record Reading(State state, Mass shown, boolean settled, Instant at) {
+public record ScaleReading(State state, Mass shown, boolean settled, Instant at) {
     /** How a scale is. */
     public enum State {
         READY("ready"),
@@ -37,7 +37,7 @@ public record Reading(State state, Mass shown, boolean settled, Instant at) {
     }
 
     /** Whether a page that shows the other needs to be told of this one. */
-    public boolean differs(Reading other) {
+    public boolean differs(ScaleReading other) {
         return state != other.state || settled != other.settled || !shown.equals(other.shown);
     }
 }

@@ -26,7 +26,7 @@ import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.ser.std.StdSerializer;
 
 /** Quantities are plain numbers in JSON; the property's name ends with the unit. */
-final class Units extends PropertyNamingStrategy {
+final class UnitEndings extends PropertyNamingStrategy {
     private static final long serialVersionUID = 1L;
 
     private static final double SECONDS = 60;
@@ -50,7 +50,7 @@ final class Units extends PropertyNamingStrategy {
         number(module, Temperature.class, Temperature::celsius, Temperature::ofCelsius);
         number(module, Percentage.class, Percentage::percent, Percentage::of);
         number(module, Price.class, Price::perKilogram, Price::perKilogram);
-        number(module, Duration.class, Units::minutes, Units::ofMinutes);
+        number(module, Duration.class, UnitEndings::minutes, UnitEndings::ofMinutes);
         value(
                 module,
                 CookMethod.class,

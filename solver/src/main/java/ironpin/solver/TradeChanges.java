@@ -9,15 +9,15 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** How often workers go from one trade to another: what each does follows one line, from one job to the next. */
-final class Changes {
+final class TradeChanges {
     private final Model model;
 
-    private Changes(Model model) {
+    private TradeChanges(Model model) {
         this.model = model;
     }
 
     static LinearExpr of(Model model) {
-        return new Changes(model).all();
+        return new TradeChanges(model).all();
     }
 
     private LinearExpr all() {

@@ -7,13 +7,13 @@ import static org.testng.Assert.assertThrows;
 import java.util.List;
 import org.testng.annotations.Test;
 
-public class PlaceTest {
+public class NumberedTest {
     @Test
     public void aPlaceThatIsNotThereIsNeverAnother() {
         List<String> lines = List.of("lamb", "leek", "salt");
-        assertEquals(Place.of(lines, 2, "line"), "salt");
+        assertEquals(Numbered.of(lines, 2, "line"), "salt");
         for (int index : new int[] {-1, 3, Integer.MAX_VALUE, Integer.MIN_VALUE}) {
-            assertThrows(NotThere.class, () -> Place.of(lines, index, "line"));
+            assertThrows(NotThere.class, () -> Numbered.of(lines, index, "line"));
         }
     }
 
@@ -27,6 +27,6 @@ public class PlaceTest {
     }
 
     private static String bearer(List<String> lines, int index) {
-        return Place.bearer(lines, index, "line", line -> line);
+        return Numbered.bearer(lines, index, "line", line -> line);
     }
 }
