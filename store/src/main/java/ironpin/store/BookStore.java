@@ -98,11 +98,12 @@ public final class BookStore {
 
     /** The latest entry about a style, not counting one batch's own. */
     public Optional<BookEntry> last(String style, long exceptBatchId) {
-        return cupboard.remembered(new Question(Set.of(OUTCOME), style, exceptBatchId), dsl -> dsl.selectFrom(OUTCOME)
-                .where(OUTCOME.STYLE.eq(style), OUTCOME.BATCH_ID.ne(exceptBatchId))
-                .orderBy(OUTCOME.RECORDED_AT.desc())
-                .limit(1)
-                .fetchOptional(BookStore::entry));
+        return cupboard.remembered(
+                new Question(Set.of(OUTCOME), "last of " + style, exceptBatchId), dsl -> dsl.selectFrom(OUTCOME)
+                        .where(OUTCOME.STYLE.eq(style), OUTCOME.BATCH_ID.ne(exceptBatchId))
+                        .orderBy(OUTCOME.RECORDED_AT.desc())
+                        .limit(1)
+                        .fetchOptional(BookStore::entry));
     }
 
     private static BookEntry entry(OutcomeRecord row) {

@@ -9,7 +9,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
@@ -21,9 +20,10 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.testng.annotations.AfterClass;
+import org.testng.annotations.AfterSuite;
 import org.testng.annotations.BeforeSuite;
 
-/** The real application with the demo kitchen on a free port, and a real browser in front of it; once for all tests of a process. */
+/** The real application with the demo kitchen on a free port, and a real browser in front of it; once for all tests. */
 public abstract class OpenKitchen {
     private static final List<String> CHROMIUM_ARGS = List.of(
             "--no-sandbox", "--disable-gpu", "--disable-quic", "--disable-background-networking", "--lang=en-GB");
@@ -40,13 +40,17 @@ public abstract class OpenKitchen {
         open();
     }
 
+    @AfterSuite(alwaysRun = true)
+    public void endSuite() {
+        close();
+    }
+
     static synchronized void open() throws IOException {
         if (application != null) {
             return;
         }
-        Path data = data();
+        Path data = Path.of("target", "test-kitchen");
         empty(data);
-        Runtime.getRuntime().addShutdownHook(new Thread(OpenKitchen::close));
         application = SpringApplication.run(
                 Ironpin.class, "--server.port=0", "--ironpin.demo=true", "--ironpin.data=" + data.toAbsolutePath());
         // A shared disk may keep a write waiting; a page that never comes right still fails.
@@ -61,18 +65,12 @@ public abstract class OpenKitchen {
                         .setEnv(Map.of("LANGUAGE", "en_GB")));
     }
 
-    /** Every process has a kitchen of its own. */
-    private static Path data() {
-        return Path.of("target", "test-kitchen-" + ProcessHandle.current().pid());
-    }
-
     static synchronized void close() {
         if (application != null) {
             browser.close();
             playwright.close();
             application.close();
             application = null;
-            empty(data());
         }
     }
 
@@ -116,14 +114,12 @@ public abstract class OpenKitchen {
         assertTrue(errors.isEmpty(), errors.toString());
     }
 
-    static void empty(Path folder) {
+    static void empty(Path folder) throws IOException {
         if (Files.exists(folder)) {
             try (Stream<Path> files = Files.walk(folder)) {
                 for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
                     Files.delete(file);
                 }
-            } catch (IOException broken) {
-                throw new UncheckedIOException(broken);
             }
         }
     }

@@ -16,7 +16,7 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 
 /**
- * What a plan says by itself, whoever looks and whenever: worked out when it is first asked for, and kept as long as the plan is.
+ * What a plan says by itself, whoever looks and whenever: worked out when it is first asked for, and kept with the plan.
  * How late a day is changes by the minute, so what speaks of it is never kept.
  */
 public final class PlanSays {
