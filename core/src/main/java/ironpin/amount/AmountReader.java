@@ -2,6 +2,7 @@ package ironpin.amount;
 
 import ironpin.pantry.Food;
 import ironpin.pantry.FoodName;
+import ironpin.pantry.FoodWords;
 import ironpin.pantry.Measure;
 import ironpin.quantity.Band;
 import ironpin.quantity.CupStandard;
@@ -15,6 +16,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -28,21 +30,44 @@ import java.util.regex.Pattern;
 public final class AmountReader {
     private static final double MOST_GRAMS = 100_000;
     private static final int MOST_TEXT = 200;
+    private static final Pattern NUMBER_AND_WORD = Pattern.compile(
+            "(?i)(?:\\d[\\d.,/]*\\s?[½⅓⅔¼¾⅛]?|[½⅓⅔¼¾⅛]|\\b(?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|half an?|half)\\s)\\s*(\\p{L}+)");
+    private static final int LONGEST_MEASURE = 80;
+    private static final Pattern ABOUT_OR_NUMBER =
+            Pattern.compile("(?i)^(?:about|around|roughly|approx|some|~|nearly|just|a) ");
     private static final double WORTH_A_WORD_G = 2;
-    private static final Spread HAND = new Spread(0.6, 1, 1.6);
-    private static final Spread GLASS = new Spread(0.75, 1, 1.25);
+    /** g/ml of what is mashed or grated to a pulp. */
+    private static final Spread MASHED = new Spread(0.85, 0.96, 1.05);
+
+    private static final Pattern PULP = Pattern.compile("(?i)\\b(?:pur[ée]e|pur[ée]ed|blended|blitzed|paste)\\b");
+    private static final Pattern GRATED = Pattern.compile("(?i)\\b(?:grated|pounded|juice)\\b");
     private static final Spread ROOT = new Spread(0.6, 1, 1.5);
     private static final Spread KNOB = new Spread(0.5, 1, 1.8);
 
     /** A weight behind the name: "1 cabbage, 600 g", "3 carrots (about 200 g)". */
     private static final Pattern LATER_WEIGHT = Pattern.compile(
-            "(?i)[,(;]\\s*(?:about |approx\\.? |around |~|roughly |total |weighing )?\\d[\\d.,/ ½¼¾⅓⅔–-]{0,12}\\s?(?:g|kg|grams?|oz|ounces?|lbs?|pounds?|ml|cups?)\\b");
+            "(?i)(?:[,(;\\[]|\\)\\s*|\\s[–—-]\\s|\\s(?=weighing |of about ))\\s*(?:about |approx\\.? |around |~|roughly |total |weighing |net |of about |ca\\.? ){0,2}\\d[\\d.,/ ½¼¾⅓⅔–-]{0,12}"
+                    + "\\s?(?:g|kg|grams?|oz|ounces?|lbs?|pounds?|ml|cups?)\\b");
+
+    /** What is left of it when its water is poured off. */
+    private static final Pattern DRAINED = Pattern.compile(
+            "(?i)(\\d[\\d.,]{0,6}\\s?(?:g|kg|grams?|oz|ounces?|ml))\\s+(?:when |once )?drained|drained (?:weight )?(?:of |about |is )?(\\d[\\d.,]{0,6}\\s?(?:g|kg|grams?|oz|ounces?))");
 
     private final CupStandard cups;
+    private final Legend legend;
 
     /** @param cups whose cups, spoons and pints are meant where the text does not say */
     public AmountReader(CupStandard cups) {
+        this(cups, Legend.NONE);
+    }
+
+    /**
+     * @param cups whose cups, spoons and pints are meant where the text does not say
+     * @param legend what the text around says its measures are
+     */
+    public AmountReader(CupStandard cups, Legend legend) {
         this.cups = cups;
+        this.legend = legend;
     }
 
     /** Reads an amount whose text says what it is of. @throws UnreadableAmount if it cannot be understood */
@@ -60,7 +85,7 @@ public final class AmountReader {
         if (text.length() > MOST_TEXT) {
             throw new UnreadableAmount(text, MOST_TEXT, text.length(), "an amount has up to 200 characters");
         }
-        AmountScan scan = new AmountScan(text);
+        AmountScan scan = new AmountScan(text, legend);
         List<Part> parts = scan.measure();
         Optional<List<Part>> again = scan.again();
         int restAt = scan.position();
@@ -68,12 +93,28 @@ public final class AmountReader {
         String name = rest.replaceAll("\\(.*", "").strip();
         if (again.isEmpty()) {
             Matcher later = LATER_WEIGHT.matcher(rest);
-            if (later.find()) {
-                again = new AmountScan(rest.substring(later.start())).again();
+            if (later.find() && ofTheSame(rest.substring(0, later.start()))) {
+                again = new AmountScan(
+                                rest.substring(later.start())
+                                        .replaceFirst("^\\s+(?=weighing|of about)", ", ")
+                                        .replaceFirst("^\\)\\s*", ", ")
+                                        .replaceFirst("of about", "about"),
+                                legend)
+                        .again();
                 boolean each = rest.substring(later.end()).matches("^\\)?\\s*each\\b.*");
                 again = again.map(weights -> each ? times(weights, parts.get(0)) : weights);
                 name = (name.length() > later.start() ? name.substring(0, later.start()) : name).strip();
             }
+        }
+        Matcher drained = DRAINED.matcher(text);
+        if (drained.find()) {
+            String left = drained.group(1) == null ? drained.group(2) : drained.group(1);
+            boolean each = parts.get(0).counted()
+                    && parts.get(0).low() == parts.get(0).high()
+                    && parts.get(0).low() >= 1
+                    && !text.contains("total");
+            List<Part> weights = new AmountScan(left, legend).measure();
+            again = Optional.of(each ? times(weights, parts.get(0)) : weights);
         }
         FoodName read = FoodName.read(rest);
         boolean bare = name.isEmpty() || parts.get(0).counted();
@@ -81,6 +122,14 @@ public final class AmountReader {
         boolean plain = parts.stream().allMatch(part -> part.unit().kind() == KitchenUnit.Kind.MASS);
         return new Sum(text, restAt, name, read, food.or(() -> plain ? Optional.empty() : of), way(rest))
                 .reading(parts, again);
+    }
+
+    /** A weight behind a comma is of the first thing, unless something else was named between. */
+    private static boolean ofTheSame(String before) {
+        int comma = before.indexOf(',');
+        return comma < 0
+                || FoodWords.isWord(before.substring(comma + 1))
+                || before.substring(comma + 1).isBlank();
     }
 
     private static List<Part> times(List<Part> weights, Part count) {
@@ -96,12 +145,101 @@ public final class AmountReader {
                 .orElse(OptionalDouble.empty());
     }
 
+    /** A text that says a size behind what it is of ("butter the size of an egg"), turned so that it can be read. */
+    public static Optional<String> turned(String text) {
+        return Likeness.turned(text);
+    }
+
     /** What stands behind the amount, as it was written. @throws UnreadableAmount if the text starts with no amount */
-    public static String whatOf(String text) {
-        AmountScan scan = new AmountScan(text);
+    public String whatOf(String text) {
+        AmountScan scan = new AmountScan(text, legend);
         scan.measure();
         scan.again();
         return scan.rest();
+    }
+
+    /** What stands behind the amount, as it was written; nothing if the text starts with no amount. */
+    public Optional<String> behind(String text) {
+        try {
+            return Optional.of(whatOf(text));
+        } catch (UnreadableAmount none) {
+            return Optional.empty();
+        }
+    }
+
+    /** Whether a text starts with an amount. */
+    public boolean startsAny(String text) {
+        return behind(text).isPresent();
+    }
+
+    /** Whether a text starts with an amount in a unit of mass or volume, be it only a hand's. */
+    public boolean measured(String text) {
+        return first(text)
+                .filter(part -> switch (part.unit().kind()) {
+                    case MASS, VOLUME, NATIONAL, ROUGH, KNOB -> true;
+                    case LENGTH, PIECE -> false;
+                })
+                .isPresent();
+    }
+
+    /** Whether a number with a unit of mass or volume stands anywhere in a text. */
+    public static boolean holdsMeasure(String text) {
+        Matcher number = NUMBER_AND_WORD.matcher(text);
+        while (number.find()) {
+            String ahead = text.substring(number.start(1));
+            boolean unit = KitchenUnit.at(ahead, ahead.toLowerCase(Locale.ROOT))
+                    .filter(found -> found.unit().kind() != KitchenUnit.Kind.LENGTH)
+                    .isPresent();
+            if (unit) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Whether a text starts with a number of pieces that are named: "2 cloves", "a bunch". */
+    public boolean pieces(String text) {
+        return first(text)
+                .filter(part -> part.counted() && part.word().isPresent())
+                .isPresent();
+    }
+
+    private Optional<Part> first(String text) {
+        try {
+            return Optional.of(new AmountScan(text, legend).measure().get(0));
+        } catch (UnreadableAmount none) {
+            return Optional.empty();
+        }
+    }
+
+    /** Where the measure that begins at a place with a number ends; nothing if none begins there. */
+    public OptionalInt measureEnd(String text, int from) {
+        String ahead = text.substring(from, Math.min(text.length(), from + LONGEST_MEASURE));
+        try {
+            AmountScan scan = new AmountScan(ahead, legend);
+            scan.measure();
+            scan.again();
+            return ABOUT_OR_NUMBER.matcher(ahead).find() || number(ahead).isPresent()
+                    ? OptionalInt.of(from + scan.position())
+                    : OptionalInt.empty();
+        } catch (UnreadableAmount none) {
+            return OptionalInt.empty();
+        }
+    }
+
+    /** Whether a text begins with a measure that says no amount: "a splash of", "a few grinds of", "a spoonful of". */
+    public boolean open(String text) {
+        return first(text)
+                .filter(part -> switch (part.unit().open()) {
+                    case ALWAYS -> true;
+                    case ALONE ->
+                        part.low() == 1
+                                && part.high() == 1
+                                && part.fill().isEmpty()
+                                && !Character.isDigit(text.strip().charAt(0));
+                    case NEVER -> false;
+                })
+                .isPresent();
     }
 
     private static Way way(String rest) {
@@ -119,6 +257,7 @@ public final class AmountReader {
     private static final double ROUNDED = 0.05;
 
     private static final double HALF_A_GRAM = 0.5;
+    private static final double ROUND_OUNCE = 25 / 28.35;
     private static final double SPOON_ML = 40;
     private static final double SPOON = 0.12;
     private static final double FLAKES = 0.5;
@@ -153,7 +292,8 @@ public final class AmountReader {
         Reading reading(List<Part> parts, Optional<List<Part>> again) {
             boolean weighedBeside = parts.get(0).counted() && again.isPresent();
             // What was weighed counts; what was scooped or counted checks it.
-            boolean weighedBehind = again.filter(this::plainMass).isPresent() && !plainMass(parts);
+            boolean weighedBehind = again.filter(this::plainMass).isPresent() && !plainMass(parts)
+                    || again.filter(other -> byHand(parts) && !byHand(other)).isPresent();
             List<Part> first = weighedBeside || weighedBehind ? again.get() : parts;
             Optional<List<Part>> second = weighedBehind ? Optional.of(parts) : again;
             Spread grams = grams(first);
@@ -206,6 +346,10 @@ public final class AmountReader {
                         high = Math.max(high, there.high());
                     }
                 }
+                if (part.unit().key().equals("OUNCE") || part.unit().key().equals("POUND")) {
+                    // Kitchen tables take 25 g for an ounce.
+                    low *= ROUND_OUNCE;
+                }
                 boolean volume = part.unit().kind() == KitchenUnit.Kind.NATIONAL
                         || part.unit().kind() == KitchenUnit.Kind.VOLUME;
                 if (volume && part.unit().size() < SPOON_ML) {
@@ -247,7 +391,7 @@ public final class AmountReader {
             Spread number = part.number();
             double size = part.unit().size();
             return switch (part.unit().kind()) {
-                case MASS -> number.times(size);
+                case MASS -> number.times(size).times(part.unit().hand());
                 case VOLUME -> filled(part, number.times(size));
                 case NATIONAL -> filled(part, number.times(part.unit().millilitres(standard(part))));
                 case ROUGH -> rough(part, number);
@@ -265,7 +409,7 @@ public final class AmountReader {
                     ? number.times(handful.get())
                     : filled(
                             part,
-                            number.times(part.unit().size()).times(part.unit() == KitchenUnit.GLASS ? GLASS : HAND));
+                            number.times(part.unit().size()).times(part.unit().hand()));
         }
 
         private double knob(double cm) {
@@ -283,7 +427,21 @@ public final class AmountReader {
 
         private Spread filled(Part part, Spread millilitres) {
             Spread fill = part.fill().map(Part.Fill::factor).orElse(Spread.of(1));
-            return millilitres.times(fill).times(way.density(demand("a spoon or cup of water and of flour differ")));
+            return millilitres.times(fill).times(density(demand("a spoon or cup of water and of flour differ")));
+        }
+
+        /** What is mashed or grated to a pulp lies without air, whatever it was before. */
+        private Spread density(Food food) {
+            boolean pulp = PULP.matcher(text).find()
+                    && switch (food.role()) {
+                        case VEGETABLE, STARCHY, SWEET -> food.water() > 0.5;
+                        case AROMATIC ->
+                            food.key().equals("ginger") || food.key().equals("garlic");
+                        default -> false;
+                    };
+            boolean grated = GRATED.matcher(text).find()
+                    && (food.key().equals("ginger") || food.key().equals("garlic"));
+            return pulp || grated ? MASHED : way.density(food);
         }
 
         private double perCm() {
@@ -296,7 +454,7 @@ public final class AmountReader {
 
         private Spread piece(Part part) {
             Food food = demand("a number of what?");
-            Measure measure = food.measure();
+            Measure measure = countable(food);
             Spread piece = part.word()
                     .flatMap(measure::piece)
                     .or(() -> part.word().isEmpty() || named(part.word().get(), measure)
@@ -306,9 +464,16 @@ public final class AmountReader {
             return part.size().map(size -> size.of(piece)).orElse(piece);
         }
 
+        /** Four potatoes, mashed, are counted before they are mashed. */
+        private Measure countable(Food food) {
+            String before = name.replaceAll(",.*", "").strip();
+            return food.measure().pieces().isEmpty()
+                    ? FoodName.read(before).food().map(Food::measure).orElse(food.measure())
+                    : food.measure();
+        }
+
         private boolean named(String word, Measure measure) {
-            return (word.equals("piece") || word.equals("pieces") || word.equals("ball") || word.equals("balls"))
-                    && measure.counted().isPresent();
+            return AmountWords.GENERIC.has(word) && measure.counted().isPresent();
         }
 
         /** "4 bay leaves": what is counted stands in the name. */
@@ -356,7 +521,7 @@ public final class AmountReader {
             boolean one = part.high() <= 1 && part.low() == part.high();
             String unit = part.counted()
                     ? part.word().orElse("")
-                    : one ? part.unit().singular() : part.unit().written();
+                    : one ? part.unit().one() : part.unit().written();
             return out.append(unit.isEmpty() ? "" : " " + unit).toString();
         }
 
@@ -384,6 +549,10 @@ public final class AmountReader {
             return volume && matters && (ofItsKind || hand) || nameGuessed && !plainMass(parts);
         }
 
+        private boolean byHand(List<Part> parts) {
+            return parts.stream().anyMatch(part -> part.unit().kind() == KitchenUnit.Kind.ROUGH);
+        }
+
         private boolean plainMass(List<Part> parts) {
             return parts.stream().allMatch(part -> part.unit().kind() == KitchenUnit.Kind.MASS);
         }
@@ -405,7 +574,7 @@ public final class AmountReader {
                         }
                     }
                     case ROUGH ->
-                        assumed.add("a " + part.unit().singular() + " of about "
+                        assumed.add("a " + part.unit().one() + " of about "
                                 + (handful(part)
                                         ? of.orElseThrow()
                                                         .measure()
@@ -430,7 +599,7 @@ public final class AmountReader {
                 Food food = of.get();
                 assumed.add((read.known() ? food.label() : "if it is " + food.label() + ",")
                         + (food.measure().scooped().isPresent() && way == Way.UNSAID ? " spooned in" : "")
-                        + " at " + Decimal.trimmed(way.density(food).usual(), 2) + " g/ml");
+                        + " at " + Decimal.trimmed(density(food).usual(), 2) + " g/ml");
             }
             return assumed.isEmpty()
                     ? ""

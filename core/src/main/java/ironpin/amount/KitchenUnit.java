@@ -1,54 +1,30 @@
 package ironpin.amount;
 
+import ironpin.pantry.CsvResource;
 import ironpin.quantity.CupStandard;
-import java.util.Arrays;
+import ironpin.quantity.Spread;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 
-/** The units cooks write, with what one of them is in grams, millilitres or centimetres. */
-enum KitchenUnit {
-    GRAM(Kind.MASS, 1, "g", "g", "gram", "grams", "gr", "gm", "gms", "gramme", "grammes"),
-    KILOGRAM(Kind.MASS, 1_000, "kg", "kg", "kilogram", "kilograms", "kilo", "kilos", "kgs"),
-    OUNCE(Kind.MASS, 28.349523125, "oz", "oz", "ounce", "ounces", "ozs"),
-    POUND(Kind.MASS, 453.59237, "lb", "lb", "lbs", "pound", "pounds"),
-    MILLILITRE(Kind.VOLUME, 1, "ml", "ml", "millilitre", "millilitres", "milliliter", "milliliters", "cc", "mls"),
-    CENTILITRE(Kind.VOLUME, 10, "cl", "cl", "centilitre", "centilitres"),
-    DECILITRE(Kind.VOLUME, 100, "dl", "dl", "decilitre", "decilitres", "deciliter", "deciliters"),
-    LITRE(Kind.VOLUME, 1_000, "l", "l", "litre", "litres", "liter", "liters", "ltr"),
-    FLUID_OUNCE(Kind.NATIONAL, 1, "fl oz", "fl oz", "fl. oz", "floz", "fluid ounce", "fluid ounces"),
-    PINT(Kind.NATIONAL, 1, "pints", "pint", "pints", "pt", "pts"),
-    GILL(Kind.NATIONAL, 0.25, "gills", "gill", "gills"),
-    QUART(Kind.NATIONAL, 2, "quarts", "quart", "quarts", "qt", "qts"),
-    TEASPOON(Kind.VOLUME, 5, "tsp", "tsp", "tsps", "teaspoon", "teaspoons", "teaspoonful", "teaspoonfuls", "tspn"),
-    DESSERTSPOON(Kind.VOLUME, 10, "dessertspoons", "dessertspoon", "dessertspoons", "dsp", "dstspn", "dessertspoonful"),
-    TABLESPOON(
-            Kind.NATIONAL,
-            1,
-            "tbsp",
-            "tbsp",
-            "tbsps",
-            "tablespoon",
-            "tablespoons",
-            "tbs",
-            "tblsp",
-            "tbl",
-            "tbspn",
-            "tablespoonful",
-            "tablespoonfuls"),
-    SPOON(Kind.ROUGH, 12, "spoons", "spoon", "spoons", "spoonful", "spoonfuls"),
-    CUP(Kind.NATIONAL, 1, "cups", "cup", "cups", "cupful", "cupfuls"),
-    GLASS(Kind.ROUGH, 200, "glasses", "glass", "glasses"),
-    HANDFUL(Kind.ROUGH, 120, "handfuls", "handful", "handfuls"),
-    PINCH(Kind.ROUGH, 0.3, "pinches", "pinch", "pinches"),
-    DASH(Kind.ROUGH, 0.6, "dashes", "dash", "dashes"),
-    SPLASH(Kind.ROUGH, 8, "splashes", "splash", "splashes", "glug", "glugs"),
-    DROP(Kind.ROUGH, 0.05, "drops", "drop", "drops"),
-    CENTIMETRE(Kind.LENGTH, 1, "cm", "cm", "centimetre", "centimetres", "centimeter", "centimeters"),
-    INCH(Kind.LENGTH, 2.54, "inch", "inch", "inches", "in"),
-    KNOB(Kind.KNOB, 3, "knobs", "knob", "knobs", "thumb", "thumbs"),
-    PIECE(Kind.PIECE, 1, "", "whole");
-
+/**
+ * A unit cooks write, from {@code units.csv}, with what one of it is in grams, millilitres or centimetres.
+ *
+ * @param key its stable name
+ * @param kind what it measures
+ * @param size one of it in g, ml or cm; of a pint, quart or gill in pints
+ * @param hand what one of it may be, in parts of that size: hands and glasses differ
+ * @param written as a reading writes it
+ * @param one as a reading writes one of it
+ * @param open whether nobody means an amount by it: always ("a splash"), or where it is a single one ("a spoonful")
+ * @param names as cooks write it
+ */
+record KitchenUnit(
+        String key, Kind kind, double size, Spread hand, String written, String one, Open open, List<String> names) {
     /** What a unit measures. */
     enum Kind {
         MASS,
@@ -63,80 +39,101 @@ enum KitchenUnit {
         PIECE
     }
 
-    private final Kind kind;
-    private final double size;
-    private final String written;
-    private final List<String> names;
-
-    KitchenUnit(Kind kind, double size, String written, String... names) {
-        this.kind = kind;
-        this.size = size;
-        this.written = written;
-        this.names = List.of(names);
+    /** When it says no amount. */
+    enum Open {
+        NEVER,
+        ALONE,
+        ALWAYS
     }
 
-    Kind kind() {
-        return kind;
-    }
+    private static final List<KitchenUnit> ALL = CsvResource.rows(KitchenUnit.class, "units.csv").stream()
+            .map(KitchenUnit::row)
+            .toList();
+    private static final Map<String, KitchenUnit> BY_KEY =
+            ALL.stream().collect(Collectors.toUnmodifiableMap(KitchenUnit::key, Function.identity()));
 
-    /** One of it in g, ml or cm. */
-    double size() {
-        return size;
+    static final KitchenUnit GRAM = BY_KEY.get("GRAM");
+    static final KitchenUnit KILOGRAM = BY_KEY.get("KILOGRAM");
+    static final KitchenUnit MILLILITRE = BY_KEY.get("MILLILITRE");
+    static final KitchenUnit LITRE = BY_KEY.get("LITRE");
+    static final KitchenUnit FLUID_OUNCE = BY_KEY.get("FLUID_OUNCE");
+    static final KitchenUnit TEASPOON = BY_KEY.get("TEASPOON");
+    static final KitchenUnit TABLESPOON = BY_KEY.get("TABLESPOON");
+    static final KitchenUnit CUP = BY_KEY.get("CUP");
+    static final KitchenUnit HANDFUL = BY_KEY.get("HANDFUL");
+    static final KitchenUnit PIECE = BY_KEY.get("PIECE");
+
+    /** Letters that mean a unit in this case only. */
+    private static final Map<String, KitchenUnit> BY_LETTER = Map.of(
+            "T",
+            TABLESPOON,
+            "t",
+            TEASPOON,
+            "c",
+            CUP,
+            "C",
+            CUP,
+            "G",
+            GRAM,
+            "L",
+            LITRE,
+            "EL",
+            TABLESPOON,
+            "TL",
+            TEASPOON);
+
+    private static KitchenUnit row(Map<String, String> row) {
+        return new KitchenUnit(
+                row.get("key"),
+                Kind.valueOf(row.get("kind")),
+                Double.parseDouble(row.get("size")),
+                new Spread(Double.parseDouble(row.get("low")), 1, Double.parseDouble(row.get("high"))),
+                row.get("written"),
+                row.get("one"),
+                switch (row.get("open")) {
+                    case "yes" -> Open.ALWAYS;
+                    case "one" -> Open.ALONE;
+                    default -> Open.NEVER;
+                },
+                List.of(row.get("names").split("\\|")));
     }
 
     /** One of a national unit in ml. */
     double millilitres(CupStandard standard) {
-        return switch (this) {
-            case CUP -> standard.millilitres();
-            case TABLESPOON -> standard.tablespoon();
-            case FLUID_OUNCE -> standard.fluidOunce();
-            case PINT, QUART, GILL -> size * standard.pint();
-            default -> size;
+        return switch (key) {
+            case "CUP" -> standard.millilitres();
+            case "TABLESPOON" -> standard.tablespoon();
+            case "FLUID_OUNCE" -> standard.fluidOunce();
+            default -> kind == Kind.NATIONAL ? size * standard.pint() : size;
         };
     }
 
-    /** As a reading writes it. */
-    String written() {
-        return written;
-    }
-
-    /** As a reading writes one of it. */
-    String singular() {
-        return switch (this) {
-            case CUP, GLASS, PINCH, DASH, SPLASH, DROP, KNOB, HANDFUL, SPOON, PINT, QUART, GILL, DESSERTSPOON ->
-                names.get(0);
-            default -> written;
-        };
-    }
-
-    /** The unit and the characters it was found by. */
+    /** A unit and how many characters its name took. */
     record Found(KitchenUnit unit, int length) {}
 
-    /** The unit that the text begins with, the longest name first. @param text as written: T is not t */
+    /** The unit that the text begins with, the longest name that ends at a word's end. */
     static Optional<Found> at(String text, String lower) {
-        Optional<Found> letter = letter(text);
-        return letter.isPresent()
-                ? letter
-                : Arrays.stream(values())
-                        .flatMap(unit -> unit.names.stream()
-                                .filter(name -> lower.startsWith(name) && !continues(lower, name.length()))
-                                .map(name -> new Found(unit, name.length())))
-                        .max(Comparator.comparingInt(Found::length));
+        return letter(text).or(() -> ALL.stream()
+                .flatMap(unit -> unit.names.stream()
+                        .filter(name -> lower.startsWith(name) && !continues(lower, name.length()))
+                        .map(name -> new Found(unit, name.length())))
+                .max(Comparator.comparingInt(Found::length)));
     }
 
-    /** "T" is a tablespoon, "t" a teaspoon, "c" and "C" a cup. */
+    /** The unit of this name, whatever stands behind it. */
+    static Optional<KitchenUnit> named(String name) {
+        return at(name, name.toLowerCase(Locale.ROOT))
+                .filter(found -> found.length() == name.length())
+                .map(Found::unit);
+    }
+
     private static Optional<Found> letter(String text) {
-        if (text.isEmpty() || continues(text, 1)) {
-            return Optional.empty();
+        int end = 0;
+        while (end < text.length() && end < 3 && Character.isLetter(text.charAt(end))) {
+            end++;
         }
-        return switch (text.charAt(0)) {
-            case 'T' -> Optional.of(new Found(TABLESPOON, 1));
-            case 't' -> Optional.of(new Found(TEASPOON, 1));
-            case 'c', 'C' -> Optional.of(new Found(CUP, 1));
-            case 'G' -> Optional.of(new Found(GRAM, 1));
-            case 'L' -> Optional.of(new Found(LITRE, 1));
-            default -> Optional.empty();
-        };
+        int length = end;
+        return Optional.ofNullable(BY_LETTER.get(text.substring(0, end))).map(unit -> new Found(unit, length));
     }
 
     private static boolean continues(String text, int end) {

@@ -1,6 +1,7 @@
 package ironpin.amount;
 
 import ironpin.quantity.Decimal;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -15,71 +16,86 @@ final class Numbers {
     };
     private static final Pattern DIGITS = Pattern.compile(
             "(?:(\\d{1,7})(?:\\s+|-)(\\d{1,3})\\s*[/⁄]\\s*(\\d{1,3})" // 2 1/4
-                    + "|(\\d{1,3})\\s*[/⁄]\\s*(\\d{1,3})" // 1/4
+                    + "|(\\d{1,3})\\s*[/⁄]\\s*(\\d{1,3})(?:(?:th|rd|nd)s?(?!\\p{L}))?" // 1/4, 3/4th
                     + "|(\\d{1,7})\\s*([" + GLYPHS + "])" // 2¼
                     + "|([" + GLYPHS + "])" // ¼
-                    + "|(\\d{1,3}(?:,\\d{3})+(?:\\.\\d{1,4})?)" // 1,000
-                    + "|(\\d{1,7}(?:[.,]\\d{1,4})?))"); // 10.5 or 10,5
-    private static final Map<String, Double> WORDS = Map.ofEntries(
-            Map.entry("half a dozen", 6.0),
-            Map.entry("a dozen", 12.0),
-            Map.entry("one dozen", 12.0),
-            Map.entry("two dozen", 24.0),
-            Map.entry("three dozen", 36.0),
-            Map.entry("four dozen", 48.0),
-            Map.entry("dozen", 12.0),
-            Map.entry("a couple of", 2.0),
-            Map.entry("a couple", 2.0),
-            Map.entry("couple of", 2.0),
-            Map.entry("a few", 3.0),
-            Map.entry("few", 3.0),
-            Map.entry("half an", 0.5),
-            Map.entry("half a", 0.5),
-            Map.entry("a half", 0.5),
-            Map.entry("three quarters of a", 0.75),
-            Map.entry("three quarters", 0.75),
-            Map.entry("three-quarters", 0.75),
-            Map.entry("a quarter of a", 0.25),
-            Map.entry("a quarter", 0.25),
-            Map.entry("a third of a", 1 / 3.0),
-            Map.entry("a third", 1 / 3.0),
-            Map.entry("two thirds", 2 / 3.0),
-            Map.entry("an", 1.0),
-            Map.entry("a", 1.0),
-            Map.entry("half", 0.5),
-            Map.entry("quarter", 0.25),
-            Map.entry("one", 1.0),
-            Map.entry("two", 2.0),
-            Map.entry("three", 3.0),
-            Map.entry("four", 4.0),
-            Map.entry("five", 5.0),
-            Map.entry("six", 6.0),
-            Map.entry("seven", 7.0),
-            Map.entry("eight", 8.0),
-            Map.entry("nine", 9.0),
-            Map.entry("ten", 10.0),
-            Map.entry("eleven", 11.0),
-            Map.entry("twelve", 12.0),
-            Map.entry("thirteen", 13.0),
-            Map.entry("fourteen", 14.0),
-            Map.entry("fifteen", 15.0),
-            Map.entry("sixteen", 16.0),
-            Map.entry("eighteen", 18.0),
-            Map.entry("twenty", 20.0),
-            Map.entry("twenty-four", 24.0),
-            Map.entry("twenty four", 24.0),
-            Map.entry("twenty-five", 25.0),
-            Map.entry("thirty", 30.0),
-            Map.entry("thirty-two", 32.0),
-            Map.entry("thirty-six", 36.0),
-            Map.entry("forty", 40.0),
-            Map.entry("forty-eight", 48.0),
-            Map.entry("fifty", 50.0),
-            Map.entry("sixty", 60.0),
-            Map.entry("seventy-two", 72.0),
-            Map.entry("eighty", 80.0),
-            Map.entry("hundred", 100.0),
-            Map.entry("a hundred", 100.0));
+                    + "|([1-9]\\d{0,2}(?:,\\d{3})+(?:\\.\\d{1,4})?)" // 1,000
+                    + "|([1-9]\\d{0,2})\\.(\\d{3})(?=\\s?(?:g|gr|grams|ml)(?!\\p{L}))" // 1.500 g
+                    + "|(\\d{1,7}(?:[.,]\\d{1,4})?|\\.\\d{1,3}))"); // 10.5 or 10,5 or .5
+    private static final String[] ONES = {
+        "one",
+        "two",
+        "three",
+        "four",
+        "five",
+        "six",
+        "seven",
+        "eight",
+        "nine",
+        "ten",
+        "eleven",
+        "twelve",
+        "thirteen",
+        "fourteen",
+        "fifteen",
+        "sixteen",
+        "seventeen",
+        "eighteen",
+        "nineteen"
+    };
+    private static final String[] TENS = {"twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety"};
+    private static final Map<String, Double> WORDS = words();
+
+    private static Map<String, Double> words() {
+        Map<String, Double> words = new HashMap<>();
+        for (int i = 0; i < ONES.length; i++) {
+            words.put(ONES[i], i + 1.0);
+        }
+        for (int ten = 0; ten < TENS.length; ten++) {
+            words.put(TENS[ten], 10.0 * (ten + 2));
+            for (int one = 0; one < 9; one++) {
+                words.put(TENS[ten] + "-" + ONES[one], 10.0 * (ten + 2) + one + 1);
+                words.put(TENS[ten] + " " + ONES[one], 10.0 * (ten + 2) + one + 1);
+            }
+        }
+        String[] some = {"an", "a"};
+        for (String one : some) {
+            words.put(one, 1.0);
+            words.put("half " + one, 0.5);
+        }
+        words.putAll(Map.ofEntries(
+                Map.entry("a couple of", 2.0),
+                Map.entry("a couple", 2.0),
+                Map.entry("couple of", 2.0),
+                Map.entry("a few", 3.0),
+                Map.entry("few", 3.0),
+                Map.entry("several", 4.0),
+                Map.entry("a half", 0.5),
+                Map.entry("one half", 0.5),
+                Map.entry("one-half", 0.5),
+                Map.entry("half", 0.5),
+                Map.entry("three quarters of a", 0.75),
+                Map.entry("three quarters", 0.75),
+                Map.entry("three-quarters", 0.75),
+                Map.entry("three quarter", 0.75),
+                Map.entry("a quarter of a", 0.25),
+                Map.entry("a quarter", 0.25),
+                Map.entry("one quarter", 0.25),
+                Map.entry("one-quarter", 0.25),
+                Map.entry("quarter of a", 0.25),
+                Map.entry("quarter", 0.25),
+                Map.entry("a third of a", 1 / 3.0),
+                Map.entry("a third", 1 / 3.0),
+                Map.entry("one third", 1 / 3.0),
+                Map.entry("one-third", 1 / 3.0),
+                Map.entry("two thirds of a", 2 / 3.0),
+                Map.entry("two thirds", 2 / 3.0),
+                Map.entry("two-thirds", 2 / 3.0),
+                Map.entry("an eighth", 1 / 8.0),
+                Map.entry("hundred", 100.0),
+                Map.entry("a hundred", 100.0)));
+        return Map.copyOf(words);
+    }
 
     private Numbers() {}
 
@@ -91,35 +107,38 @@ final class Numbers {
         Matcher digits = DIGITS.matcher(text);
         if (digits.lookingAt()) {
             double value = value(digits);
-            return Double.isFinite(value) ? Optional.of(new Found(value, digits.end())) : Optional.empty();
+            return Double.isFinite(value) ? many(text, Optional.of(new Found(value, digits.end()))) : Optional.empty();
         }
-        return hundreds(text).or(() -> word(text));
+        return many(text, word(text));
     }
 
-    /** "Two hundred and fifty". */
-    private static Optional<Found> hundreds(String text) {
-        Optional<Found> times = word(text);
-        if (times.isEmpty()
-                || times.get().value() != Math.rint(times.get().value())
-                || times.get().value() > 9) {
-            return Optional.empty();
+    /** "Three dozen", "half a dozen", "4 doz.", "two hundred and fifty". */
+    private static Optional<Found> many(String text, Optional<Found> times) {
+        Matcher dozen = DOZEN.matcher(text);
+        int from = times.map(Found::length).orElse(0);
+        double value = times.map(Found::value).orElse(1.0);
+        if (dozen.find(from) && dozen.start() == from) {
+            return Optional.of(new Found(12 * value, dozen.end()));
         }
-        int at = times.get().length();
-        if (!text.startsWith(" hundred", at)) {
-            return Optional.empty();
+        boolean whole = times.isPresent() && value == Math.rint(value) && value <= 9;
+        if (!whole || !text.startsWith(" hundred", from)) {
+            return times;
         }
-        at += " hundred".length();
-        double value = 100 * times.get().value();
-        Optional<Found> more = text.startsWith(" and ", at) ? word(text.substring(at + 5)) : Optional.empty();
-        return more.filter(found -> found.value() >= 1 && found.value() < 100)
-                .map(found -> new Found(value + found.value(), text.indexOf(" and ") + 5 + found.length()))
-                .or(() -> Optional.of(new Found(value, text.indexOf(" hundred") + " hundred".length())));
+        int at = from + " hundred".length();
+        int and = text.startsWith(" and ", at) ? 5 : text.startsWith(" ", at) ? 1 : 0;
+        Optional<Found> more = and > 0 ? word(text.substring(at + and)) : Optional.empty();
+        return more.filter(found -> found.value() >= 1 && found.value() < 100 && !text.startsWith("a", at + and))
+                .map(found -> new Found(100 * value + found.value(), at + and + found.length()))
+                .or(() -> Optional.of(new Found(100 * value, at)));
     }
+
+    private static final Pattern DOZEN = Pattern.compile("\\s?(?:dozens?|doz\\.?)(?![\\p{L}])");
 
     private static Optional<Found> word(String text) {
         return WORDS.keySet().stream()
                 .filter(word -> text.startsWith(word)
-                        && (text.length() == word.length() || !Character.isLetter(text.charAt(word.length()))))
+                        && (text.length() == word.length() || !Character.isLetter(text.charAt(word.length())))
+                        && !text.startsWith("spice", Math.min(text.length(), word.length() + 1)))
                 .max((a, b) -> a.length() - b.length())
                 .map(word -> new Found(WORDS.get(word), word.length()));
     }
@@ -129,7 +148,7 @@ final class Numbers {
             return whole(found, 1) + whole(found, 2) / whole(found, 3);
         }
         if (found.group(4) != null) {
-            return whole(found, 4) / whole(found, 5);
+            return fraction(found.group(4), whole(found, 5));
         }
         if (found.group(6) != null) {
             return whole(found, 6) + glyph(found.group(7));
@@ -140,7 +159,18 @@ final class Numbers {
         if (found.group(9) != null) {
             return Double.parseDouble(found.group(9).replace(",", ""));
         }
-        return Double.parseDouble(found.group(10).replace(',', '.'));
+        if (found.group(10) != null) {
+            return Double.parseDouble(found.group(10) + found.group(11));
+        }
+        return Double.parseDouble(found.group(12).replace(',', '.'));
+    }
+
+    /** A fraction; "11/2" has lost the space of 1 1/2. */
+    private static double fraction(String above, double below) {
+        double top = Double.parseDouble(above);
+        double last = top % 10;
+        boolean joined = above.length() == 2 && last > 0 && last < below && below < 10;
+        return joined ? Math.floor(top / 10) + last / below : top / below;
     }
 
     private static double whole(Matcher found, int group) {

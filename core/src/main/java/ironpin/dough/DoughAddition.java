@@ -18,7 +18,11 @@ public enum DoughAddition {
     SOURED_CREAM("Soured cream", 0.72, 3.3, 90),
     HONEY("Honey", 0.17, 2.4, 20),
     SUGAR("Sugar", 0, 1.25, 20),
-    LEAVENING("Baking powder", 0, 1.0, 3);
+    LEAVENING("Baking powder", 0, 1.0, 3),
+    /** Spinach, pumpkin, potato: mashed, they wet a dough by their water (est.). */
+    PUREE("Mashed vegetable", 0.9, 3.8, 200),
+    /** Milk powder, spices, seeds, gum: in the dough, and no water in it. */
+    DRY("Something dry", 0, 1.6, 40);
 
     private final String label;
     private final double waterShare;
@@ -63,6 +67,8 @@ public enum DoughAddition {
                     case HONEY -> "honey";
                     case SUGAR -> "sugar";
                     case LEAVENING -> "baking-powder";
+                    case PUREE -> "pumpkin-mashed";
+                    case DRY -> "spice";
                 });
     }
 
@@ -86,6 +92,7 @@ public enum DoughAddition {
         return switch (this) {
             case LEAVENING -> "a school: some add a pinch, most leave it out";
             case OIL, LARD, BUTTER -> "softens, does not wet";
+            case PUREE -> "wets with its own water, about nine tenths of it (est.)";
             default -> "";
         };
     }

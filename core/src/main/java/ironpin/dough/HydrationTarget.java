@@ -24,7 +24,7 @@ public record HydrationTarget(Band<Percentage> book, double methodShift, double 
         return switch (flour.kind()) {
             case WHEAT -> POINTS_PER_PROTEIN * (flour.protein().percent() - BOOK_PROTEIN_PERCENT);
             case WHOLEMEAL -> family == DoughFamily.WHOLEMEAL ? 0 : WHOLEMEAL_POINTS;
-            case MAIZE, STARCH -> 0;
+            case MAIZE, STARCH, OTHER -> 0;
         };
     }
 

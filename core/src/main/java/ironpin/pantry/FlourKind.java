@@ -9,7 +9,9 @@ public enum FlourKind {
     /** Instant nixtamalised maize flour: no gluten. */
     MAIZE("maize"),
     /** Pure starch: sets only with boiling water. */
-    STARCH("starch");
+    STARCH("starch"),
+    /** Rye, buckwheat, rice, chickpea and the like: how it drinks is not known here. */
+    OTHER("another grain");
 
     private final String label;
 

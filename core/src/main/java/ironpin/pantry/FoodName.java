@@ -57,12 +57,22 @@ public record FoodName(
     private static final List<String> SEA_KINDS =
             List.of("meat", "fillet", "filet", "loin", "steak", "tail", "flesh", "portion", "belly");
 
+    /** What keeps a food with salt: how much, its packet says. */
+    private static final Set<String> PRESERVING =
+            Set.of("pickled", "brined", "brine", "fermented", "preserved", "cured", "smoked", "corned", "marinated");
+
     private static final Map<String, Food> NAMES = names();
     private static final int LONGEST_NAME = NAMES.keySet().stream()
             .mapToInt(name -> name.split(" ").length)
             .max()
             .orElseThrow();
     private static final Set<String> KITCHEN_WORDS = kitchenWords();
+    /** Every word that stands in a name or beside one. */
+    private static final Set<String> WORDS = everyWord();
+
+    /** Where a name goes on to something else: "water from the tap", "egg to bind". */
+    private static final Pattern GOES_ON = Pattern.compile(
+            "\\s+(?:to|from|for|in|at|until|till|if|when|as|that|which|like|on|left|over|straight|using|then|so|because|but|not|per|without|plus|with|off|according|mine|i|the size|weighing)\\s.*");
 
     private static final Pattern BREAKS = Pattern.compile("[,;()\\[\\]]| [–—-] ");
     private static final Pattern OR = Pattern.compile("\\s+or\\s+|\\s*/\\s*");
@@ -70,14 +80,12 @@ public record FoodName(
     /** "Somewhere-style paprika" is paprika. */
     private static final Pattern STYLE = Pattern.compile("\\b\\p{L}{3,20}[- ]style\\b\\s*");
 
+    private static final Pattern TEMPERATURE =
+            Pattern.compile("\\b(?:at )?\\d{2,3} ?(?:° ?[cf]?|degrees?(?: [cf]| celsius| fahrenheit)?|[cf]\\b)");
     private static final Pattern FAT_SHARE = Pattern.compile(
             "(\\d{1,2}(?:[.,]\\d)?) ?(?:%|per ?cent) ?fat|fat(?: content)?(?: of)?:? (\\d{1,2}(?:[.,]\\d)?) ?%");
     private static final Pattern LEAN_SHARE = Pattern.compile("(\\d{2}) ?(?:%|per ?cent) ?lean");
     private static final Pattern LEAN_TO_FAT = Pattern.compile("(\\d{2}) ?[/:] ?(\\d{2})(?!\\d)");
-    /** What keeps a food with salt: how much, its packet says. */
-    private static final Set<String> PRESERVING =
-            Set.of("pickled", "brined", "brine", "fermented", "preserved", "cured", "smoked", "corned", "marinated");
-
     private static final Spread PRESERVED_SALT = new Spread(0.01, 0.025, 0.04);
     private static final Set<String> TREATED = Set.of("squeezed", "wrung", "pressed", "drained");
     private static final double EXTRA_LEAN = 0.05;
@@ -153,8 +161,16 @@ public record FoodName(
     /** What is said of the fat stands beside the name. */
     private static String withoutFat(String text) {
         String lower = STYLE.matcher(text.toLowerCase(Locale.ROOT)).replaceAll("");
-        String bare = FAT_SHARE.matcher(lower).replaceAll(" ");
+        String bare =
+                FAT_SHARE.matcher(TEMPERATURE.matcher(lower).replaceAll(" ")).replaceAll(" ");
         return LEAN_SHARE.matcher(bare).replaceAll(" ");
+    }
+
+    private static Set<String> everyWord() {
+        Set<String> words = new HashSet<>(KITCHEN_WORDS);
+        NAMES.keySet().forEach(name -> words.addAll(List.of(name.split(" "))));
+        words.addAll(PRESERVING);
+        return Set.copyOf(words);
     }
 
     private static FoodName named(String text, List<String> segments) {
@@ -167,7 +183,63 @@ public record FoodName(
             }
         }
         Found head = head(segments.get(0));
-        return result(text, head, segments.subList(1, segments.size()));
+        List<String> notes = new ArrayList<>(segments.subList(1, segments.size()));
+        Matcher on = GOES_ON.matcher(segments.get(0));
+        if (head.certainty() != Certainty.KNOWN && on.find() && on.start() > 0) {
+            Found first = head(segments.get(0).substring(0, on.start()));
+            if (first.food().isPresent()) {
+                String tail = segments.get(0).substring(on.start());
+                notes.add(0, tail);
+                head = tail.strip().matches("(?:in|with|plus)\\s.*") && !understood(tail) ? first.doubtful() : first;
+            }
+        }
+        if (head.food().isEmpty()) {
+            String mended = mended(segments.get(0));
+            if (!mended.isEmpty()) {
+                return result(text, head(mended).doubtful(), notes);
+            }
+        }
+        if (head.food().isEmpty()) {
+            // "Timur (Sichuan pepper)": what nobody knows is explained behind it.
+            for (String note : notes) {
+                Optional<Found> explained = exactly(Stem.words(note));
+                if (explained.isPresent() && text.contains("(")) {
+                    return result(text, explained.get().doubtful(), notes);
+                }
+            }
+        }
+        return result(text, head, notes);
+    }
+
+    /** Whether all of these words are known, so that nothing hides in them. */
+    private static boolean understood(String text) {
+        return WORDS.containsAll(Stem.words(text));
+    }
+
+    /** The text with its slips of typing mended, where a known word is near each; empty if that helps nothing. */
+    private static String mended(String text) {
+        List<String> words = Stem.words(text);
+        List<String> strange =
+                words.stream().filter(word -> !WORDS.contains(word)).toList();
+        if (strange.size() == 1) {
+            // Of several words that are as near, the one that makes a name.
+            List<String> names = Spelling.nearest(strange.get(0), WORDS).stream()
+                    .map(word -> words.stream()
+                            .map(one -> one.equals(strange.get(0)) ? word : one)
+                            .toList())
+                    .filter(mended -> exactly(mended).isPresent())
+                    .map(mended -> String.join(" ", mended))
+                    .toList();
+            if (names.size() == 1) {
+                return names.get(0);
+            }
+        }
+        List<String> mended = words.stream()
+                .map(word ->
+                        WORDS.contains(word) ? word : Spelling.near(word, WORDS).orElse(word))
+                .toList();
+        String all = String.join(" ", mended);
+        return !mended.equals(words) && head(all).food().isPresent() ? all : "";
     }
 
     private static FoodName result(String text, Found head, List<String> notes) {
@@ -194,6 +266,14 @@ public record FoodName(
     private record Found(Optional<Food> food, Certainty certainty, Allergens allergens, List<String> beside) {
         static Found known(Food food, List<String> beside) {
             return new Found(Optional.of(food), Certainty.KNOWN, food.allergens(), beside);
+        }
+
+        /** The same, but not surely so, and not surely free of anything. */
+        Found doubtful() {
+            return food.isEmpty()
+                    ? this
+                    : new Found(
+                            food, Certainty.GUESSED, new Allergens(allergens.sure(), allergens.maybe(), false), beside);
         }
 
         static Found nothing(List<String> words) {
@@ -319,6 +399,11 @@ public record FoodName(
     /** The food of a name, in stems. */
     static Food called(String name) {
         return NAMES.get(name);
+    }
+
+    /** Whether a word, in its stem, is one of a name or of those that stand beside names. */
+    static boolean isWord(String stem) {
+        return WORDS.contains(stem);
     }
 
     static boolean kitchenWord(String stem) {

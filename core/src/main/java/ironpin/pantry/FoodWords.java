@@ -79,6 +79,12 @@ public final class FoodWords {
         return strange;
     }
 
+    /** Whether all of a text are words of foods and kitchens. */
+    public static boolean isWord(String text) {
+        List<String> words = Stem.words(text);
+        return !words.isEmpty() && words.stream().allMatch(FoodName::isWord);
+    }
+
     /** Words brought to their stems, to be asked for in {@link #strange}. */
     public static List<String> stems(String text) {
         return Stem.words(text);

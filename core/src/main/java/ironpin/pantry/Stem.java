@@ -5,35 +5,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 
-/** Brings kitchen words to one spelling and one number, so that "Chilies" is "chilli". */
+/** Brings kitchen words to one spelling ({@code spellings.csv}) and one number, so that "Chilies" is "chilli". */
 final class Stem {
-    private static final Map<String, String> SPELLINGS = Map.ofEntries(
-            Map.entry("yogurt", "yoghurt"),
-            Map.entry("yoghourt", "yoghurt"),
-            Map.entry("yogourt", "yoghurt"),
-            Map.entry("chili", "chilli"),
-            Map.entry("chile", "chilli"),
-            Map.entry("chilly", "chilli"),
-            Map.entry("chily", "chilli"),
-            Map.entry("sour", "soured"),
-            Map.entry("soy", "soya"),
-            Map.entry("gelatin", "gelatine"),
-            Map.entry("omelet", "omelette"),
-            Map.entry("molasse", "molasses"),
-            Map.entry("caramelized", "caramelised"),
-            Map.entry("pasteurized", "pasteurised"),
-            Map.entry("crystallized", "crystallised"),
-            Map.entry("nixtamalized", "nixtamalised"),
-            Map.entry("favorite", "favourite"),
-            Map.entry("flavored", "flavoured"),
-            Map.entry("canned", "tinned"),
-            Map.entry("szechuan", "sichuan"),
-            Map.entry("szechwan", "sichuan"),
-            Map.entry("mooli", "daikon"),
-            Map.entry("whole-wheat", "wholewheat"),
-            Map.entry("grey", "gray"),
-            Map.entry("doufu", "tofu"));
+    private static final Map<String, String> SPELLINGS = CsvResource.rows(Stem.class, "spellings.csv").stream()
+            .collect(Collectors.toUnmodifiableMap(row -> row.get("written"), row -> row.get("stem")));
 
     private Stem() {}
 
@@ -47,7 +24,7 @@ final class Stem {
             if (Character.isLetter(c)) {
                 word.append(c);
             } else if (!apostropheOrAccent(c) && word.length() > 0) {
-                words.add(of(word.toString()));
+                words.addAll(List.of(of(word.toString()).split(" ")));
                 word.setLength(0);
             }
         }

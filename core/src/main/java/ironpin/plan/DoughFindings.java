@@ -14,7 +14,9 @@ import ironpin.dough.DoughFamily;
 import ironpin.dough.KneadSchool;
 import ironpin.dough.Mixing;
 import ironpin.dough.Scald;
+import ironpin.dough.StrangeFlour;
 import ironpin.pantry.Absorption;
+import ironpin.pantry.Flour;
 import ironpin.quantity.Band;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Quantity;
@@ -23,12 +25,15 @@ import ironpin.quantity.Side;
 import ironpin.quantity.Temperature;
 import ironpin.style.DoughStart;
 import ironpin.wording.Count;
+import ironpin.wording.Name;
 import ironpin.wording.Span;
 import ironpin.wrapper.BoughtWrapper;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 
 /** Whether the dough is in its band, its water right and its rest long enough. */
@@ -133,6 +138,17 @@ final class DoughFindings {
         double high = band.high().percent();
         String figure = Words.one(now.percent()) + " %";
         String range = Words.one(low) + "–" + Words.one(high) + " %";
+        Map<Flour, Double> shares = new HashMap<>();
+        dough.flours().forEach(part -> shares.merge(part.flour(), part.share().fraction(), Double::sum));
+        Optional<Flour> strange = StrangeFlour.in(shares);
+        if (strange.isPresent()) {
+            return Finding.of(
+                    Saying.HYDRATION_NOT_KNOWN,
+                    Sentence.of(figure),
+                    Sentence.of("water: whether that is wet or dry with "
+                            + Name.within(strange.get().name()) + " in it is not known here."),
+                    Sentence.of("Keep a tenth of the water back, and go by the feel."));
+        }
         String why = reason(lot);
         Side side = Side.of(now.percent(), low, high, 1);
         if (side == Side.WITHIN) {

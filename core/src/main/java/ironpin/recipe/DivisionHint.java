@@ -14,7 +14,7 @@ final class DivisionHint {
     private static final Pattern QUARTERS = Pattern.compile("\\b(?:quarter the dough|into quarters|in quarters)\\b");
     private static final Pattern THIRDS = Pattern.compile("\\b(?:into thirds|in thirds)\\b");
     private static final Pattern INTO = Pattern.compile(
-            "\\b(?:into|in|off|out|make|get|yields?|have|gives?|shape|form|cut|form about|be)\\s+(?:about |roughly |around |approximately |some )?(\\d{1,4})"
+            "\\b(?:into|in|off|out|wrap|fold|fill|make|get|yields?|have|gives?|shape|form|cut|form about|be)\\s+(?:about |roughly |around |approximately |some )?(\\d{1,4})"
                     + "(?:\\s?(?:-|–|to)\\s?\\d{1,4})?\\s+(?:\\d{1,3} ?-?g\\b )?(?:(?:equal|even|small|little|same-?sized|equal-?sized|walnut-?sized|large|big"
                     + "|smaller|thin|thick|individual|smooth|round|identical|long|balls? of) ?){0,3}"
                     + "(pieces?|portions?|balls?|discs?|disks?|rounds?|circles?|parts?|lumps?|nuggets?|wrappers?|skins?|dumplings?|ropes?|logs?"

@@ -1,8 +1,10 @@
 package ironpin.recipe;
 
 import ironpin.amount.Reading;
+import ironpin.dough.DoughAddition;
 import ironpin.dough.DoughBand;
 import ironpin.dough.HydrationTarget;
+import ironpin.dough.StrangeFlour;
 import ironpin.pantry.Flour;
 import ironpin.plan.Finding;
 import ironpin.plan.Saying;
@@ -15,6 +17,7 @@ import ironpin.quantity.Side;
 import ironpin.quantity.Spread;
 import ironpin.wording.Name;
 import java.time.Duration;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,6 +31,9 @@ public final class DoughCheck {
 
     /** Points outside the band from which, where it is measured by the cup, nobody's dough is so: one that is only soft is somebody's. */
     private static final double MISTYPED = 8;
+
+    /** Fat, % of the flour, from which a dough is a short pastry; the bands here are for doughs with a tenth at most. */
+    private static final double SHORT = 15;
 
     private final ReadRecipe recipe;
     private final RecipeDough dough;
@@ -100,11 +106,33 @@ public final class DoughCheck {
                 ? ""
                 : "Its measures leave it open from " + one(dough.hydration().low()) + " to "
                         + one(dough.hydration().high()) + " % (est.).";
-        if (Side.of(usual, low, high, 1) == Side.WITHIN) {
+        Map<Flour, Double> shares = new HashMap<>();
+        dough.flours().forEach((flour, grams) -> shares.put(flour, grams.usual()));
+        Optional<Flour> strange = StrangeFlour.in(shares);
+        if (strange.isEmpty() && fatOf(dough) <= SHORT && Side.of(usual, low, high, 1) == Side.WITHIN) {
             findings.add(Finding.of(
                     Saying.RECIPE_HYDRATION_IN_BAND,
                     Sentence.of(figure),
                     Sentence.of("effective hydration: " + a + kind + ", within " + band + "."),
+                    Sentence.of(range)));
+            return;
+        }
+        double fat = fatOf(dough);
+        if (fat > SHORT) {
+            findings.add(Finding.of(
+                    Saying.RECIPE_HYDRATION_NOT_KNOWN,
+                    Sentence.of(figure),
+                    Sentence.of("effective hydration: with fat for " + one(fat)
+                            + " % of the flour it is a short pastry, and how wet that should be is not known here."),
+                    Sentence.of(range)));
+            return;
+        }
+        if (strange.isPresent()) {
+            findings.add(Finding.of(
+                    Saying.RECIPE_HYDRATION_NOT_KNOWN,
+                    Sentence.of(figure),
+                    Sentence.of("effective hydration: whether that is wet or dry with "
+                            + Name.within(strange.get().name()) + " in it is not known here."),
                     Sentence.of(range)));
             return;
         }
@@ -144,6 +172,12 @@ public final class DoughCheck {
                             grams(dough.flour().usual()),
                             " of flour. Flour or water may be mistyped, or the family" + " is another.")));
         }
+    }
+
+    private static double fatOf(RecipeDough dough) {
+        return dough.percent(DoughAddition.OIL)
+                + dough.percent(DoughAddition.LARD)
+                + dough.percent(DoughAddition.BUTTER);
     }
 
     /** Families that are really two: what is outside one band may be ordinary in the other. */

@@ -1,5 +1,6 @@
 package ironpin.recipe;
 
+import ironpin.amount.AmountReader;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -21,10 +22,11 @@ record Heading(String text, Optional<Place.Part> part, boolean joins) {
     private static final Pattern FOR = Pattern.compile(
             "(?i)^(?:ingredients )?(?:for |to make )(?:the |an? |your )?|^the |\\s*\\bingredients?$|^ingredients?\\s*[-–:]\\s*");
 
-    private static final Pattern DIP = words("dip|dips|dipping|dressing|chutney|relish|salsa|sauces?|condiment");
+    private static final Pattern DIP = words(
+            "dip|dips|dipping|dressing|chutneys?|relish|salsas?|sauces?|condiments?|achar|achaar|sambal|mojo|gravy");
     /** What stands over a few lines as a name of its own, and is spooned over or beside. */
     private static final Pattern BESIDE_A_PLATE =
-            words("yoghurt|yogurt|aioli|vinaigrette|raita|butter|chilli oil|chili oil");
+            words("yoghurt|yogurt|curtido|slaw|salad|aioli|vinaigrette|raita|butter|chilli oil|chili oil");
 
     private static final Pattern SEASONING_SAUCE = Pattern.compile(
             "(?i)\\b(?:soy|soya|oyster|fish|chilli|chili|hot|plum|hoisin|worcester(?:shire)?|tomato) sauce\\b");
@@ -41,9 +43,6 @@ record Heading(String text, Optional<Place.Part> part, boolean joins) {
             "broth|to serve|to cook|to fry|to boil|to steam|to brush|serve|serving|garnish|garnishes|frying|cooking|topping|toppings"
                     + "|slurry|skirt|dusting|finish|glaze|brushing|assembly|assemble|equipment|tools|optional|extras?|decoration"
                     + "|boiling|steaming|pan|sides?|accompaniments?|you will also need");
-    private static final Pattern AMOUNT =
-            Pattern.compile("(?i)(?:^|\\s)(?:\\d[\\d.,/]*\\s?[½⅓⅔¼¾⅛]?|[½⅓⅔¼¾⅛])\\s*(?:g|kg|ml|l|oz|lbs?"
-                    + "|cups?|tsps?|tbsps?|teaspoons?|tablespoons?)\\b");
 
     private static Pattern words(String any) {
         return Pattern.compile("(?i)\\b(?:" + any + ")\\b");
@@ -57,10 +56,7 @@ record Heading(String text, Optional<Place.Part> part, boolean joins) {
         boolean counted = !first.isEmpty()
                 && (Character.isDigit(first.charAt(0)) || "½⅓⅔¼¾⅛".indexOf(first.charAt(0)) >= 0)
                 && !NUMBERING.matcher(first).find();
-        if (counted
-                || trimmed.isEmpty()
-                || trimmed.length() > LONGEST
-                || AMOUNT.matcher(trimmed).find()) {
+        if (counted || trimmed.isEmpty() || trimmed.length() > LONGEST || AmountReader.holdsMeasure(trimmed)) {
             return Optional.empty();
         }
         boolean dressed = DRESS.matcher(trimmed).find();

@@ -5,6 +5,8 @@ import ironpin.amount.Reading;
 import ironpin.amount.UnreadableAmount;
 import ironpin.pantry.Food;
 import ironpin.pantry.FoodName;
+import ironpin.quantity.Band;
+import ironpin.quantity.Decimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -28,13 +30,32 @@ final class LineReader {
     private static final Pattern OPTIONAL = Pattern.compile("(?i)[,;]?\\s*\\(?\\boptional(?:ly)?\\b:?\\)?");
     private static final Pattern FOR_PART = Pattern.compile(
             "(?i)[,;(]?\\s*\\bfor (?:the )?(dough|wrappers?|skins?|pastry|filling|stuffing|dip|dipping|sauce|dipping sauce)\\b\\)?");
-    private static final Pattern JUICE = Pattern.compile("(?i)^(?:the )?juice of (.{1,12}?) (lemons?|limes?)\\b(.*)$");
+    private static final Pattern JUICE = Pattern.compile(
+            "(?i)^(?:the )?(?:lemon |lime |orange )?juice of (.{1,12}?) (lemons?|limes?|oranges?)\\b(.*)$");
     private static final Pattern ZEST = Pattern.compile(
-            "(?i)^(?:the )?(?:finely |freshly )?(?:grated )?(?:zest|rind|peel) of (.{1,12}?) (lemons?|limes?|oranges?)\\b(.*)$");
+            "(?i)^(?:the )?(?:finely |freshly )?(?:grated )?(?:lemon |lime |orange )?(?:zest|rind|peel) of (.{1,12}?) (lemons?|limes?|oranges?)\\b(.*)$");
+    private static final Pattern ONLY = Pattern.compile(
+            "(?i)^(.{1,12}?) (?:unwaxed |large |small )?(lemons?|limes?|oranges?)(?:,| -| –| \\() ?(?:the |finely |grated ){0,3}(juice only|juiced|juice|zest only|zested|zest|rind)\\)?$");
+    private static final Pattern ZEST_AND_JUICE = Pattern.compile(
+            "(?i)^(?:the )?(?:finely |freshly )?(?:grated )?(?:zest|rind|juice) (?:and|&|\\+) (?:the )?(?:zest|rind|juice) of (.{1,12}?) (lemons?|limes?|oranges?)\\b.*$"
+                    + "|^(.{1,12}?) (?:unwaxed |large |small )?(lemons?|limes?|oranges?),? (?:finely grated )?(?:zest|rind|juice|juiced|zested) (?:and|&|\\+) (?:finely grated )?(?:zest|rind|juice|juiced|zested).*$");
+    private static final Pattern ZEST_PLUS_JUICE = Pattern.compile(
+            "(?i)^(?:the )?(?:finely |freshly )?(?:grated )?(?:zest|rind) of (.{1,12}?) (lemons?|limes?|oranges?)\\b,? (?:\\+|plus|and) (.{1,24}?)(?: of)?(?: the| its)?(?: lemon| lime| orange)? juice$");
     /** Where a name may end and its amount begin. */
     private static final Pattern AMOUNT_BEGINS = Pattern.compile(
-            "(?i)(?<=[\\p{L})'%])\\s*[:,–—-]?\\s+(?=(?:about |approx\\.? |~|x ?)?(?:\\d|[½⅓⅔¼¾⅛])|(?:an? )?(?:pinch|handful|knob"
-                    + "|dash|bunch|splash)\\b|(?:one|two|three|four|half an?|a few|a couple of)\\s)");
+            "(?i)(?<=[\\p{L})'%])\\s*(?:[:,=|–—-]|\\.{1,3})?\\s+\\(?(?=(?:about |approx\\.? |~|x ?|× ?)?(?:\\d|[½⅓⅔¼¾⅛])|(?:an? )?(?:good |small |large |big |generous )?(?:pinch|handful|knob"
+                    + "|dash|bunch|splash|glug|drizzle)\\b|(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty|sixty|half|a few|a couple of)\\b)");
+
+    /** What is kept or taken besides, in brackets or behind a comma, is for something else. */
+    private static final Pattern KEPT = Pattern.compile(
+            "(?i)[,;(]\\s*(?:keep|keeping|reserve|reserving|set aside|save|saving|plus|and|with)\\b[^()]*\\b(?:for|extra|more)\\b[^()]*\\)?");
+
+    /** "50 % water", "25% of the meat weight in cold stock", "salt 2 %". */
+    private static final Pattern SHARE_FIRST = Pattern.compile(
+            "(?i)^(\\d{1,3}(?:[.,]\\d{1,2})?)(?: ?[–-] ?(\\d{1,3}(?:[.,]\\d{1,2})?))? ?(?:%|per ?cent)\\s+(?:(?:of )?(?:the |its )?(flour|meat|filling|mince)(?:'s)?(?: weight| mass)?,? (?:in |of |as )?)?(?:of )?([\\p{L}].*)$");
+
+    private static final Pattern SHARE_LAST = Pattern.compile(
+            "(?i)^([\\p{L}][^\\d%]{2,60}?)[\\s:=(,–-]+(\\d{1,3}(?:[.,]\\d{1,2})?)(?: ?[–-] ?(\\d{1,3}(?:[.,]\\d{1,2})?))? ?(?:%|per ?cent)\\)?(?: of (?:the )?(flour|meat|filling|mince)\\b.*)?$");
 
     /** A second amount of something else behind a name. */
     private static final Pattern ANOTHER = Pattern.compile(
@@ -43,6 +64,14 @@ final class LineReader {
 
     private static final Pattern COUNTED =
             Pattern.compile("(?i)^(?:an?|one|two|three|four|five|six|half an?|a couple of|a few)\\s");
+
+    private static final Pattern HALF_AND_HALF =
+            Pattern.compile("(?i)\\bhalf (?:and half )?([\\p{L}]+(?: [\\p{L}]+)?),?(?: and|/)? half ([\\p{L}]+)");
+    private static final Pattern TEMPERATURE = Pattern.compile(
+            "(?i)[,(]?\\s*\\b(?:at )?(?:about )?\\d{2,3}(?: ?[–-] ?\\d{2,3})? ?(?:°\\s?[CF]?|degrees?(?: [CF]| celsius)?|(?<=\\d)[CF])(?![\\p{L}])\\)?");
+    /** What counts time or people is no amount of food. */
+    private static final Pattern NO_AMOUNT = Pattern.compile(
+            "(?i)^(?:min|mins|minutes?|hours?|hrs?|h|secs?|seconds?|days?|weeks?|times|people|persons|guests|servings|portions|kcal|degrees)\\b|^°");
 
     private static final Pattern BARE_COUNT = Pattern.compile("^x ?");
 
@@ -64,6 +93,8 @@ final class LineReader {
      * @param divided whether part of it is for something else
      * @param optional whether it may be left out
      * @param part what it says it is for
+     * @param open whether its measure says no amount: "a splash"
+     * @param share its mass as a share of something else's
      */
     record Read(
             String name,
@@ -74,34 +105,93 @@ final class LineReader {
             boolean beside,
             boolean divided,
             boolean optional,
-            Optional<Place.Part> part) {}
+            Optional<Place.Part> part,
+            boolean open,
+            Optional<Share> share) {
+        Read weighed(Reading found) {
+            return new Read(name, food, Optional.of(found), "", toTaste, beside, divided, optional, part, open, share);
+        }
+    }
+
+    /**
+     * A mass told as a share.
+     *
+     * @param of what the whole is, in its word; empty for what is usual where it stands
+     */
+    record Share(double percent, String of) {}
 
     Read read(String line) {
         String text = LineText.tidy(line);
         boolean toTaste = TO_TASTE.matcher(text).find();
         boolean more = MORE.matcher(text).find();
-        boolean beside = BESIDE.matcher(text).find() && !more;
-        boolean divided = DIVIDED.matcher(text).find();
+        boolean kept = KEPT.matcher(text).find();
+        boolean beside = BESIDE.matcher(KEPT.matcher(text).replaceAll(" ")).find() && !more;
+        boolean divided = DIVIDED.matcher(text).find() && !kept;
         boolean optional = OPTIONAL.matcher(text).find();
         Matcher part = FOR_PART.matcher(text);
         Optional<Place.Part> said = part.find() ? Heading.part(part.group(1)) : Optional.empty();
         String bare = stripped(text);
-        Amount amount = several(amount(bare));
+        boolean open = amounts.open(bare);
+        Amount amount = open
+                ? new Amount(
+                        Optional.empty(),
+                        amounts.behind(bare).filter(name -> !name.isBlank()).orElse(bare),
+                        "")
+                : several(amount(bare));
+        Optional<Shared> shared = amount.reading().isPresent() || open ? Optional.empty() : share(bare);
+        String name = shared.map(Shared::name).orElse(amount.name());
         return new Read(
-                amount.name(),
-                FoodName.read(amount.name()),
+                name,
+                FoodName.read(name),
                 amount.reading(),
-                amount.trouble(),
+                shared.isPresent() ? "a share of what is not weighed" : amount.trouble(),
                 toTaste,
                 beside,
                 divided,
                 optional,
-                said);
+                said,
+                open,
+                shared.map(Shared::share));
+    }
+
+    private record Shared(Share share, String name) {}
+
+    private static Optional<Shared> share(String bare) {
+        Matcher first = SHARE_FIRST.matcher(bare);
+        if (first.matches()) {
+            return Optional.of(
+                    new Shared(new Share(middle(first.group(1), first.group(2)), of(first.group(3))), first.group(4)));
+        }
+        Matcher last = SHARE_LAST.matcher(bare);
+        return last.matches()
+                ? Optional.of(new Shared(
+                        new Share(middle(last.group(2), last.group(3)), of(last.group(4))),
+                        last.group(1).strip()))
+                : Optional.empty();
+    }
+
+    private static double middle(String low, String high) {
+        double least = Double.parseDouble(low.replace(',', '.'));
+        return high == null ? least : (least + Double.parseDouble(high.replace(',', '.'))) / 2;
+    }
+
+    private static String of(String said) {
+        return said == null ? "" : said.toLowerCase(Locale.ROOT);
+    }
+
+    /** The mass of a share of so many grams, of what a line names. */
+    Optional<Reading> weighed(double grams, String name) {
+        try {
+            return Optional.of(amounts.read(Decimal.trimmed(grams, 2) + " g " + name));
+        } catch (UnreadableAmount none) {
+            return Optional.empty();
+        }
     }
 
     private static String stripped(String text) {
-        String bare = LineText.undotted(text);
-        for (Pattern pattern : List.of(DIVIDED, MORE, TO_TASTE, OPTIONAL, FOR_PART, BESIDE)) {
+        String bare = HALF_AND_HALF.matcher(LineText.undotted(text)).replaceAll("$1 and $2");
+        bare = TEMPERATURE.matcher(bare).replaceAll(" ");
+        for (Pattern pattern : List.of(KEPT, DIVIDED, MORE, TO_TASTE, OPTIONAL, FOR_PART, BESIDE)) {
             bare = pattern.matcher(bare).replaceAll(" ");
         }
         return bare.replaceAll("\\(\\s*\\)", "")
@@ -119,24 +209,70 @@ final class LineReader {
             String fruit = juice.group(2).toLowerCase(Locale.ROOT).replaceAll("s$", "");
             ways.add(juice.group(1) + " " + fruit + " juice" + juice.group(3));
         }
+        Matcher only = ONLY.matcher(bare);
+        if (only.matches()) {
+            String fruit = only.group(2).toLowerCase(Locale.ROOT).replaceAll("s$", "");
+            String part = only.group(3).toLowerCase(Locale.ROOT).startsWith("juice") ? "juice" : "zest";
+            ways.add(only.group(1) + " " + fruit + " " + part);
+        }
+        Matcher both = ZEST_AND_JUICE.matcher(bare);
+        if (both.matches()) {
+            String count = both.group(1) == null ? both.group(3) : both.group(1);
+            String fruit = (both.group(1) == null ? both.group(4) : both.group(2))
+                    .toLowerCase(Locale.ROOT)
+                    .replaceAll("s$", "");
+            return sum(count + " " + fruit + " juice", count + " " + fruit + " zest")
+                    .orElse(new Amount(Optional.empty(), bare, ""));
+        }
+        Matcher added = ZEST_PLUS_JUICE.matcher(bare);
+        if (added.matches()) {
+            String fruit = added.group(2).toLowerCase(Locale.ROOT).replaceAll("s$", "");
+            Optional<Amount> sum = sum(added.group(3) + " " + fruit + " juice", added.group(1) + " " + fruit + " zest");
+            if (sum.isPresent()) {
+                return sum.get();
+            }
+        }
         Matcher zest = ZEST.matcher(bare);
         if (zest.matches()) {
             String fruit = zest.group(2).toLowerCase(Locale.ROOT).replaceAll("s$", "");
             ways.add(zest.group(1) + " " + fruit + " zest" + zest.group(3));
         }
+        AmountReader.turned(bare).ifPresent(ways::add);
         ways.add(bare);
-        nameFirst(bare).ifPresent(ways::add);
+        nameFirst(bare, amounts).ifPresent(ways::add);
         String trouble = "";
         for (String way : ways) {
             try {
                 Reading reading = amounts.read(way);
-                String name = AmountReader.whatOf(way);
+                String name = amounts.whatOf(way);
                 return new Amount(Optional.of(reading), name.isBlank() ? way : name, "");
             } catch (UnreadableAmount none) {
                 trouble = numbered(way) && trouble.isEmpty() ? none.getMessage() : trouble;
             }
         }
         return new Amount(Optional.empty(), nameOf(ways), trouble);
+    }
+
+    /** Two things that are weighed as one. */
+    private Optional<Amount> sum(String most, String more) {
+        try {
+            Reading first = amounts.read(most);
+            Reading second = amounts.read(more);
+            Reading both = new Reading(
+                    first.said() + " + " + second.said(),
+                    first.mass().plus(second.mass()),
+                    Band.grams(
+                            first.range().low().grams() + second.range().low().grams(),
+                            first.range().high().grams() + second.range().high().grams()),
+                    first.assumption(),
+                    first.ingredient(),
+                    List.of(),
+                    Optional.empty(),
+                    true);
+            return Optional.of(new Amount(Optional.of(both), amounts.whatOf(most), ""));
+        } catch (UnreadableAmount none) {
+            return Optional.empty();
+        }
     }
 
     /** What names a second thing with its own amount is not read as the first one alone. */
@@ -152,51 +288,62 @@ final class LineReader {
                 || COUNTED.matcher(text).find();
     }
 
-    private static String nameOf(List<String> ways) {
-        for (String way : ways) {
-            try {
-                String name = AmountReader.whatOf(way);
-                if (!name.isBlank()) {
-                    return name;
-                }
-            } catch (UnreadableAmount none) {
-                continue;
-            }
-        }
-        return ways.get(0);
+    private String nameOf(List<String> ways) {
+        return ways.stream()
+                .map(way -> amounts.behind(way).orElse(""))
+                .filter(name -> !name.isBlank())
+                .findFirst()
+                .orElse(ways.get(0));
     }
 
     /** "Plain flour 300 g", "Eggs: 2", "Spring onions x 3", turned so that the amount comes first; nothing if it is not so. */
-    static Optional<String> nameFirst(String text) {
+    static Optional<String> nameFirst(String text, AmountReader amounts) {
         Matcher begins = AMOUNT_BEGINS.matcher(text);
         int from = 0;
         while (from < text.length() && begins.find(from)) {
-            String name = text.substring(0, begins.start()).strip();
+            String name = text.substring(0, begins.start()).strip().replaceAll("[,;:|]$", "");
             String amount =
                     BARE_COUNT.matcher(text.substring(begins.end()).strip()).replaceFirst("");
             // "Fried in 3 tbsp oil" measures the oil.
-            boolean ofAnother = name.matches("(?i).*\\b(?:in|with|of|by|for|to|from|or)");
+            boolean ofAnother = name.matches(
+                            "(?i).*\\b(?:in|with|of|by|for|to|from|or)|.*\\b(?:into|until|them|it|then|these)\\b.*")
+                    || RecipeText.isStepVerb(name)
+                    || severalFoods(name);
             if (name.length() >= 3
                     && !ofAnother
                     && startsWithLetters(name)
                     && FoodName.read(name).food().isPresent()) {
-                try {
-                    String notes = AmountReader.whatOf(amount);
-                    String measure = amount.substring(0, amount.length() - notes.length())
+                Optional<String> notes = amounts.behind(amount)
+                        .filter(rest -> !NO_AMOUNT.matcher(rest).find());
+                if (notes.isPresent()) {
+                    String measure = amount.substring(
+                                    0, amount.length() - notes.get().length())
                             .strip();
-                    String behind = notes.isBlank() ? "" : ", " + notes;
+                    String behind = notes.get().isBlank() ? "" : ", " + notes.get();
                     boolean useful = !measure.isEmpty() && measure.length() <= 40;
                     if (useful) {
-                        return Optional.of(measure.replaceAll("[,;:]$", "") + " " + name + behind);
+                        return Optional.of(
+                                measure.replaceAll("[,;:|)\\]]+$", "").strip() + " " + name + behind);
                     }
-                } catch (UnreadableAmount notHere) {
-                    from = begins.end();
-                    continue;
                 }
             }
             from = begins.end();
         }
         return Optional.empty();
+    }
+
+    /** "Salt, pepper, water 50 ml" measures the last of them. */
+    private static boolean severalFoods(String name) {
+        String[] segments = name.split(",\\s*");
+        if (segments.length < 2) {
+            return false;
+        }
+        int foods = 0;
+        for (String segment : segments) {
+            FoodName read = FoodName.read(segment);
+            foods += read.known() ? 1 : 0;
+        }
+        return foods > 1 && !FoodName.read(segments[1] + " " + segments[0]).known();
     }
 
     private static boolean startsWithLetters(String name) {

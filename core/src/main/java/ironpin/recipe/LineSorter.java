@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /** Says where each line belongs: by its heading, by what it says itself, or by what came before it. */
 final class LineSorter {
@@ -40,12 +41,17 @@ final class LineSorter {
     List<RecipeLine> sort(List<WrittenRecipe.Line> written, Map<Integer, RecipeLine.Choice> choices) {
         List<LineReader.Read> read =
                 written.stream().map(line -> reader.read(line.text())).toList();
-        List<RecipeLine> lines = new ArrayList<>();
+        List<Place> places = new ArrayList<>();
         for (int i = 0; i < written.size(); i++) {
             UnreadableRecipe.ifNobodyWaits();
             Place guessed = place(written, read, i);
+            places.add(choices.getOrDefault(i, RecipeLine.Choice.NONE).place().orElse(guessed));
+        }
+        Shares shares = new Shares(reader, read, places);
+        List<RecipeLine> lines = new ArrayList<>();
+        for (int i = 0; i < written.size(); i++) {
             RecipeLine.Choice choice = choices.getOrDefault(i, RecipeLine.Choice.NONE);
-            lines.add(line(i, written.get(i), read.get(i), choice.place().orElse(guessed), choice.meaning()));
+            lines.add(line(i, written.get(i), shares.weighed(i), places.get(i), choice.meaning()));
         }
         return List.copyOf(lines);
     }
@@ -55,7 +61,7 @@ final class LineSorter {
         FoodName food = chosen.map(LineSorter::named).orElse(read.food());
         Optional<Meaning> meaning = chosen.or(() -> Meaning.at(place, food));
         boolean wrappers = meaning.orElse(null) instanceof Meaning.Wrappers;
-        Judged judged = judged(read, place, food, meaning, wrappers);
+        Judged judged = judged(read, written.text(), place, food, meaning, wrappers);
         return new RecipeLine(
                 no,
                 written.heading(),
@@ -81,11 +87,19 @@ final class LineSorter {
     private record Judged(RecipeLine.Status status, String why) {}
 
     private static Judged judged(
-            LineReader.Read read, Place place, FoodName food, Optional<Meaning> meaning, boolean wrappers) {
+            LineReader.Read read,
+            String text,
+            Place place,
+            FoodName food,
+            Optional<Meaning> meaning,
+            boolean wrappers) {
         if (place.part() == Place.Part.BESIDE || wrappers || read.beside()) {
             return new Judged(RecipeLine.Status.OUTSIDE, "");
         }
         boolean seasons = food.food().filter(LineReader::negligible).isPresent();
+        if (read.open()) {
+            return new Judged(RecipeLine.Status.OUTSIDE, food.known() ? "as much as you like" : "not known");
+        }
         if (read.reading().isEmpty()
                 && (read.toTaste() || seasons && read.trouble().isEmpty())) {
             return new Judged(RecipeLine.Status.OUTSIDE, food.known() ? "as much as you like" : "not known");
@@ -97,17 +111,21 @@ final class LineSorter {
             String dough = food.food().isPresent() ? "not known as a part of a dough" : "not known";
             return new Judged(RecipeLine.Status.NOT_READ, dough);
         }
-        String guess = guess(read, food);
+        String guess = guess(read, text, place, food);
         return guess.isEmpty() ? new Judged(RecipeLine.Status.READ, "") : new Judged(RecipeLine.Status.GUESSED, guess);
     }
 
-    private static String guess(LineReader.Read read, FoodName food) {
+    private static String guess(LineReader.Read read, String text, Place place, FoodName food) {
         List<String> guesses = new ArrayList<>();
         if (food.certainty() == FoodName.Certainty.GUESSED) {
             guesses.add("taken for " + food.food().orElseThrow().label());
         }
-        if (dryOrNot(food)) {
+        if (dryOrNot(food, text)) {
             guesses.add(AS_COOKED);
+        }
+        if (read.share().isPresent() && place.part() != Place.Part.DOUGH) {
+            guesses.add(
+                    "a share of the filling's " + (read.share().get().of().equals("meat") ? "meat" : "other weight"));
         }
         if (read.divided()) {
             guesses.add("half of it counted here");
@@ -125,25 +143,13 @@ final class LineSorter {
     }
 
     /** Lentils weigh more than twice as much when they are cooked, and a line often does not say which it means. */
-    private static boolean dryOrNot(FoodName food) {
+    private static boolean dryOrNot(FoodName food, String text) {
         return food.food().filter(one -> one.key().equals("pulse")).isPresent()
-                && !food.says(
-                        "cooked",
-                        "boiled",
-                        "tinned",
-                        "tin",
-                        "canned",
-                        "can",
-                        "jar",
-                        "drained",
-                        "soaked",
-                        "dried",
-                        "dry",
-                        "mashed",
-                        "leftover",
-                        "pureed",
-                        "paste");
+                && !TOLD_APART.matcher(text).find();
     }
+
+    private static final Pattern TOLD_APART = Pattern.compile(
+            "(?i)\\b(?:cooked|boiled|tinned|tins?|canned|cans?|jars?|drained|soaked|dried|dry|mashed|leftover|pur[ée]ed?|pur[ée]e|paste|refried|hummus)\\b");
 
     private Place place(List<WrittenRecipe.Line> written, List<LineReader.Read> read, int i) {
         Place place = sorted(written, read, i);
@@ -186,7 +192,7 @@ final class LineSorter {
         for (int k = 0; k < written.size(); k++) {
             if (written.get(k).block() == written.get(i).block()) {
                 flour |= flour(read.get(k).food());
-                filled |= fills(read.get(k).food());
+                filled |= isFilling(read.get(k).food());
             }
         }
         return flour == filled ? null : flour ? Place.Part.DOUGH : Place.Part.FILLING;
@@ -230,7 +236,20 @@ final class LineSorter {
         return filled;
     }
 
-    private static boolean fills(FoodName name) {
+    /** Whether it is what a filling is mostly made of, savoury or sweet. */
+    static boolean isFilling(FoodName name) {
+        return fills(name)
+                || name.food()
+                        .filter(food -> switch (food.role()) {
+                            case SOY, STARCHY, NUT -> true;
+                            case SWEET -> food.water() > 0.3 || food.fat() > 0.3;
+                            default -> false;
+                        })
+                        .isPresent();
+    }
+
+    /** Whether it fills: meat, cheese or a vegetable. */
+    static boolean fills(FoodName name) {
         return name.food()
                 .filter(food -> switch (food.role()) {
                     case MEAT, CHEESE, VEGETABLE -> true;
@@ -244,7 +263,7 @@ final class LineSorter {
         boolean flour = false;
         boolean filling = false;
         for (int k = i; k < written.size() && written.get(k).heading().equals(heading); k++) {
-            flour |= skin(read.get(k).food());
+            flour |= isSkin(read.get(k).food());
             filling |= fillingOnly(read.get(k).food());
         }
         if (flour && !filling) {
@@ -271,7 +290,8 @@ final class LineSorter {
         return new Place(part, Math.min(Place.MOST_GROUPS, groups.merge(part, 1, Integer::sum)));
     }
 
-    private static boolean skin(FoodName name) {
+    /** Whether it makes a skin: flour, starch or wrappers. */
+    static boolean isSkin(FoodName name) {
         return name.food()
                 .filter(food -> food.dough().startsWith("FLOUR:") && food.role() == Food.Role.FLOUR
                         || food.role() == Food.Role.WRAPPER
@@ -301,7 +321,7 @@ final class LineSorter {
                 && read.reading()
                         .filter(one -> one.mass().grams() > MOST_BINDING)
                         .isEmpty();
-        if (skin(read.food()) && !binds) {
+        if (isSkin(read.food()) && !binds) {
             fillingBegun = false;
             return new Place(Place.Part.DOUGH, 1);
         }

@@ -103,7 +103,7 @@ public sealed interface Meaning {
     static Optional<Meaning> inDough(FoodName name) {
         String dough = name.food().map(Food::dough).orElse("");
         if (dough.isEmpty()) {
-            return Optional.empty();
+            return name.food().flatMap(food -> otherwise(food, name)).map(OfAddition::new);
         }
         if (dough.equals("WRAPPERS")) {
             return Optional.of(new Wrappers());
@@ -111,6 +111,17 @@ public sealed interface Meaning {
         return dough.startsWith("FLOUR:")
                 ? Optional.of(new OfFlour(Flours.get(dough.substring("FLOUR:".length()))))
                 : Optional.of(new OfAddition(DoughAddition.valueOf(dough)));
+    }
+
+    /** What no family expects and a dough may hold all the same: something mashed, or something dry. */
+    private static Optional<DoughAddition> otherwise(Food food, FoodName name) {
+        boolean mashed = name.says("puree", "pureed", "mashed", "riced", "blended", "blitzed")
+                || name.said().toLowerCase(Locale.ROOT).matches(".*\\b(?:pur[ée]e|mash|mashed|riced)\\b.*");
+        return switch (food.role()) {
+            case VEGETABLE, STARCHY -> mashed ? Optional.of(DoughAddition.PUREE) : Optional.empty();
+            case AROMATIC, BINDER, DAIRY, NUT -> food.water() < 0.5 ? Optional.of(DoughAddition.DRY) : Optional.empty();
+            default -> Optional.empty();
+        };
     }
 
     /** What a food is where it stands. */

@@ -1,10 +1,12 @@
 package ironpin.recipe;
 
+import ironpin.allergen.AllergenLines;
 import ironpin.dough.DoughAddition;
 import ironpin.dough.DoughBand;
 import ironpin.dough.DoughFamily;
 import ironpin.dough.DoughFormula;
 import ironpin.dough.DoughLine;
+import ironpin.pantry.Allergen;
 import ironpin.pantry.Flour;
 import ironpin.pantry.FlourKind;
 import ironpin.quantity.Band;
@@ -183,7 +185,8 @@ public record RecipeDough(
         if (mostly(FlourKind.MAIZE)) {
             return DoughFamily.MAIZE;
         }
-        if (mostly(FlourKind.STARCH)) {
+        boolean hot = waterC.orElse(WaterHint.ROOM_C) >= SCALDS_C;
+        if (mostly(FlourKind.STARCH) || hot && !glutinous()) {
             return DoughFamily.CLEAR_STARCH;
         }
         if (mostly(FlourKind.WHOLEMEAL)) {
@@ -201,6 +204,15 @@ public record RecipeDough(
             return hydration().usual() > FULL_SCALD_PERCENT ? DoughFamily.FULL_SCALD : DoughFamily.PART_SCALDED;
         }
         return water >= WARMS_C ? DoughFamily.WARM_WATER : DoughFamily.COLD_WATER;
+    }
+
+    /** Whether most of its flour has gluten: what has none is held together by its scalded starch. */
+    private boolean glutinous() {
+        double grams = flours.entrySet().stream()
+                .filter(one -> AllergenLines.of(one.getKey()).sure().contains(Allergen.GLUTEN))
+                .mapToDouble(one -> one.getValue().usual())
+                .sum();
+        return grams > MOSTLY * flour().usual();
     }
 
     private boolean mostly(FlourKind kind) {

@@ -81,6 +81,16 @@ public record RecipeLine(
                 : Optional.empty();
     }
 
+    /** What it weighs by its own words, whether or not it counts in a sum: what stands beside has a mass too. */
+    public Optional<Spread> weighed() {
+        return grams().or(() -> place.part() == Place.Part.BESIDE
+                ? reading.map(read -> new Spread(
+                        read.range().low().grams(),
+                        read.mass().grams(),
+                        read.range().high().grams()))
+                : Optional.empty());
+    }
+
     /**
      * Whether a sum of masses with it in it is open: it should be in it and is not, or only as a guess that matters.
      *

@@ -22,7 +22,7 @@ public final class RecipeReader {
 
     /** Reads it with what was corrected. */
     public ReadRecipe read(WrittenRecipe written, Corrections corrections) {
-        AmountReader amounts = new AmountReader(cups);
+        AmountReader amounts = new AmountReader(cups, written.legend());
         List<RecipeLine> lines = new LineSorter(amounts).sort(written.lines(), corrections.lines());
         RecipeHints hints = corrections.apply(RecipeHints.of(written, lines, amounts));
         List<RecipeDough> doughs = new ArrayList<>();

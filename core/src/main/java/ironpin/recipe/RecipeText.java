@@ -1,13 +1,14 @@
 package ironpin.recipe;
 
 import ironpin.amount.AmountReader;
-import ironpin.amount.UnreadableAmount;
+import ironpin.amount.Legend;
+import ironpin.pantry.Food;
 import ironpin.pantry.FoodName;
+import ironpin.quantity.CupStandard;
 import ironpin.wording.Typed;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -27,59 +28,34 @@ public final class RecipeText {
     private static final int SENTENCE = 60;
     private static final int HEADING = 60;
     private static final int LONGEST_LIST = 1_500;
-    private static final String NUMBER = "(?:\\d|[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞])";
-    private static final String WORD_NUMBER =
-            "(?:(?:an?|one|two|three|four|five|six|half an?|a couple of|a few)\\s+(?:small |medium |large |big |heaped |good )*)";
-    private static final String UNIT =
-            "(?:g|gr|grams?|kg|ml|cl|dl|l|litres?|liters?|oz|ounces?|lbs?|pounds?|cups?|c\\.|glass(?:es)?|tsps?|teaspoons?|tbsps?"
-                    + "|tbs|tablespoons?|dessertspoons?|pints?|quarts?|pinch(?:es)?|dash(?:es)?|handfuls?|knobs?|thumbs?|cloves?"
-                    + "|eggs?|bunch(?:es)?|cm|inch(?:es)?|tins?|cans?|packs?|packets?|packages?|sticks?|heads?|stalks?|slices?)";
-    private static final Pattern WITH_UNIT = Pattern.compile("(?i)^(?:about |approx\\.? |~)?(?:" + NUMBER
-            + "[\\d½⅓⅔¼¾⅛ ./,–-]{0,20}|" + WORD_NUMBER + ")" + UNIT + "\\b.*");
     /** "3. 200 g flour", "3) flour", "3.Flour", but not "3.5 g salt". */
     private static final String NUMBER_IN_FRONT = "^\\d{1,2}(?:[.)]\\s+|\\)|\\.(?=\\p{L}))";
 
     private static final Pattern NUMBERED = Pattern.compile("(?i)^(?:step\\s*)?\\d{1,2}[.):]\\s*\\p{L}.*");
-    private static final Pattern YIELD = Pattern.compile(
-            "(?i)^(?:this )?(?:recipe )?(?:makes|make|yields?|serves|servings?|portions|quantity|pieces|for \\d+ (?:people|persons|eaters"
-                    + "|servings|pieces))\\b.{0,50}$|^\\(?(?:about |approx\\.? )?\\d{1,3} (?:pieces|pcs|servings|dumplings|portions)\\)?\\.?$");
-    private static final Pattern YIELD_WITHIN = Pattern.compile(
-            "(?i)\\b(?:makes|serves|yields?|yield:)\\b[^).;]{0,50}|\\bfor \\d{1,3} (?:people|persons|pieces)|\\b\\d{1,3} (?:pieces|pcs)\\b");
-    private static final Pattern YIELD_IN_BRACKETS = Pattern.compile(
-            "(?i)\\((?:makes )?((?:about |approx\\.? |around |~)?\\d{1,3}(?: ?[-–] ?\\d{1,3})?)(?: (?:pieces|pcs))?\\)\\s*$");
     private static final Pattern TIME = Pattern.compile(
             "(?i)^(?:prep(?:aration)?|cook(?:ing)?|total|rest(?:ing)?|active|hands-on|ready in|time|chill(?:ing)?)\\b[^\\d.]{0,18}"
                     + "(?:\\d|an? |half).{0,30}");
     private static final Pattern STEPS = Pattern.compile(
-            "(?i)^[#*\\s]*(?:the )?(?:method|instructions?|directions?|steps|preparation|procedure|what to do|how to .{0,20}|to make|making"
+            "(?i)^[#*\\s]*(?:the )?(?:method|instructions?|directions?|steps|preparation|procedure|what (?:to|you) do|how (?:we|i|you) (?:make|do) (?:it|them)|how to .{0,20}|to make|making"
                     + "|here is how|putting it together|cooking instructions|technique|process)\\s*[:*–-]*$");
     private static final Pattern LINES = Pattern.compile(
             "(?i)^[#*\\s]*(?:the )?(?:ingredients?(?: list)?|you need|you will need|you'll need|what you need|shopping list|what goes in)"
                     + "\\b[*]*(.{0,60})");
-    private static final Pattern NEXT_ITEM = Pattern.compile("\\s*(?:[;·•|]|\\s/)\\s+|\\s*,\\s+(?=(?:about |and )?(?:"
-            + NUMBER + "|" + WORD_NUMBER + UNIT
-            + "\\b|pinch\\b|salt\\b|pepper\\b|black pepper\\b|zest of\\b))|\\s+(?:and|&|\\+)\\s+(?=" + NUMBER + ")");
-    /** What is told by its number alone. */
-    private static final String COUNTED =
-            "(?:spring onions?|onions?|shallots?|scallions?|leeks?|carrots?|potatoes|potato|eggs?|yolks?|chill(?:i|ies|is)|tomato(?:es)?"
-                    + "|mushrooms?|courgettes?|zucchinis?|peppers?|lemons?|limes?|apples?|pears?|plums?|aubergines?|beetroots?)";
-
-    private static final Pattern IN_PROSE = Pattern.compile("(?i)(?:" + NUMBER + "[\\d½⅓⅔¼¾⅛ ./–-]{0,12}|\\b"
-            + WORD_NUMBER
-            + ")"
-            + UNIT
-            + "\\b(?:\\s+of)?(?:\\s+(?!and\\b|with\\b|into\\b|to\\b|in\\b|for\\b|until\\b|then\\b|each\\b|on\\b|over\\b)"
-            + "[\\p{L}%'-]+){0,4}"
-            + "|\\b(?:\\d{1,2} |" + WORD_NUMBER + ")(?:(?!and\\b|of\\b|with\\b)[\\p{L}-]+ ){0,2}?" + COUNTED + "\\b");
-
     /** "Dough: 300 g flour", "For the wrappers – 150 g wheat starch". */
-    private static final Pattern HEAD_ENDS = Pattern.compile(":|\\s[–—-]\\s");
+    private static final Pattern HEAD_ENDS = Pattern.compile(":|\\s[–—=-]\\s");
+
+    private static final Pattern STEP_VERB = Pattern.compile(
+            "(?i)^(?:mix|knead|rest|roll|cut|divide|boil|steam|fry|cook|place|put|add|stir|combine|bring|heat|cover|fold|serve|let|leave|make|shape|fill|pour|sprinkle|work|dust|wrap|seal|set"
+                    + "|drain|squeeze|season|simmer|poach|griddle|toast|brush|flatten|quarter|halve|freeze|gather|pleat|wait|mash|sift|saute|sauté|line|beat|whisk|blanch|dissolve|bloom|preheat"
+                    + "|taste|repeat|transfer|turn|remove|wet|moisten|pinch|crimp|stuff|rub|form|scoop|spoon|arrange|chill|spread|wipe|using|meanwhile|when|once|after|while|if|do not|don't|keep"
+                    + "|store|use|take)\\b.{3,}");
 
     /** "Broth (optional): 6 cups of stock" names a food and heads a list all the same. */
     private static final Pattern ASIDE = Pattern.compile("(?i)\\b(?:broth|optional|to serve|for serving)\\b");
 
-    private static final Pattern MEAT_IN_PROSE =
-            Pattern.compile("\\b(?:meat|mince|stuffing|beef|pork|lamb|chicken)\\b");
+    private static final Pattern TOLD = Pattern.compile(
+            "(?i)^[^\\d½¼¾]{0,60}\\b(?:i|we|you|she|he|they|is|are|was|were|take|takes|mix|mixes|goes|go|comes|uses?|used|put|stir|need|needs)\\b[^:]{0,80}?(?:\\d|[½¼¾]|\\b(?:an?|half|one|two|three|four) \\p{L}+ of\\b)");
+    private static final int FEW_WORDS = 7;
 
     private enum Zone {
         HEAD,
@@ -89,6 +65,8 @@ public final class RecipeText {
 
     private final List<String> text;
     private final Set<String> begun;
+    private final AmountReader amounts;
+    private final LineText things;
     private final List<WrittenRecipe.Line> lines = new ArrayList<>();
     private final List<String> steps = new ArrayList<>();
     private final List<String> times = new ArrayList<>();
@@ -98,9 +76,11 @@ public final class RecipeText {
     private Zone zone = Zone.HEAD;
     private int block;
 
-    private RecipeText(List<String> text, Set<String> begun) {
+    private RecipeText(List<String> text, Set<String> begun, AmountReader amounts) {
         this.text = text;
         this.begun = begun;
+        this.amounts = amounts;
+        this.things = new LineText(amounts);
     }
 
     /**
@@ -117,39 +97,72 @@ public final class RecipeText {
             throw new UnreadableRecipe(
                     "A recipe has 1 to 50,000 characters; this text has " + text.length() + ". Paste only the recipe.");
         }
-        List<String> raw = Typed.clean(text)
-                .lines()
-                .filter(line -> !line.isBlank())
-                .limit(MOST_LINES + 1L)
-                .toList();
-        if (raw.size() > MOST_LINES) {
+        String typed = Typed.clean(text);
+        // Whose cups are meant does not change what is an amount.
+        AmountReader amounts = new AmountReader(CupStandard.US, Legend.in(typed));
+        if (typed.lines().filter(line -> !line.isBlank()).count() > MOST_LINES) {
             throw new UnreadableRecipe("A recipe has up to 1,500 lines; this text has more. Paste only the recipe.");
         }
+        List<String> mended = new Paste(amounts).lines(typed);
+        List<String> raw = mended.stream().filter(line -> !line.isBlank()).toList();
         List<String> cleaned = new ArrayList<>();
-        for (String line : Columns.untangled(raw)) {
+        for (String line : new Columns(amounts).untangled(raw)) {
             for (String part : parts(clean(line))) {
                 if (!part.isEmpty()) {
                     cleaned.add(part);
                 }
             }
         }
-        RecipeText reader =
-                new RecipeText(cleaned, begun(Typed.clean(text).lines().toList()));
+        RecipeText reader = new RecipeText(cleaned, begun(mended), amounts);
         for (int i = 0; i < cleaned.size(); i++) {
             UnreadableRecipe.ifNobodyWaits();
             reader.line(i);
         }
-        if (reader.lines.stream().noneMatch(line -> amountFirst(line.text()) || nameFirst(line.text()))) {
-            reader.prose();
-        }
-        if (RecipeYield.read(String.join("; ", reader.yields)).fewest().isEmpty()) {
-            boolean none = reader.yields.isEmpty();
-            YieldInSteps.of(reader.steps).stream()
-                    .filter(said -> none || RecipeYield.read(said).fewest().isPresent())
-                    .forEach(reader.yields::add);
-        }
+        reader.tell();
+        reader.yieldOfSteps();
         return new WrittenRecipe(
                 reader.title, String.join("; ", reader.yields), reader.times, reader.lines, reader.steps, source);
+    }
+
+    /** What is told in sentences: all of it where nothing is listed, else the dough or the filling that no list has. */
+    private void tell() {
+        boolean none = lines.stream().noneMatch(line -> amountFirst(line.text()) || nameFirst(line.text()));
+        if (none) {
+            List<WrittenRecipe.Line> told = Prose.lines(text, amounts);
+            if (!told.isEmpty()) {
+                lines.clear();
+                lines.addAll(told);
+            }
+            return;
+        }
+        boolean skin = lines.stream().anyMatch(line -> LineSorter.isSkin(FoodName.read(name(line.text()))));
+        boolean filled = lines.stream().anyMatch(line -> LineSorter.isFilling(FoodName.read(name(line.text()))));
+        if (skin && filled) {
+            return;
+        }
+        Set<String> listed = new HashSet<>();
+        lines.forEach(line -> listed.add(
+                FoodName.read(name(line.text())).food().map(Food::key).orElse("")));
+        List<WrittenRecipe.Line> told = Prose.lines(steps, amounts).stream()
+                .filter(line -> !skin && line.heading().equals("Dough")
+                        || !filled && line.heading().equals("Filling"))
+                .filter(line -> !listed.contains(
+                        FoodName.read(name(line.text())).food().map(Food::key).orElse("-")))
+                .toList();
+        lines.addAll(skin ? lines.size() : 0, told);
+    }
+
+    private String name(String line) {
+        return amounts.behind(line).filter(rest -> !rest.isBlank()).orElse(line);
+    }
+
+    private void yieldOfSteps() {
+        if (RecipeYield.read(String.join("; ", yields)).fewest().isEmpty()) {
+            boolean none = yields.isEmpty();
+            YieldInSteps.of(steps).stream()
+                    .filter(said -> none || RecipeYield.read(said).fewest().isPresent())
+                    .forEach(yields::add);
+        }
     }
 
     /** The heading that a line is, if it is one and no ingredient. */
@@ -165,9 +178,7 @@ public final class RecipeText {
             return List.of(line);
         }
         List<String> parts = List.of(line.split("\\s+[|·•/–—-]\\s+"));
-        boolean facts = parts.stream()
-                .allMatch(part ->
-                        TIME.matcher(part).matches() || YIELD.matcher(part).matches());
+        boolean facts = parts.stream().allMatch(part -> TIME.matcher(part).matches() || YieldLine.is(part));
         return facts ? parts : List.of(line);
     }
 
@@ -218,8 +229,13 @@ public final class RecipeText {
         if (line.isEmpty()) {
             return;
         }
+        if (Legend.only(line)) {
+            // Kept with what is done, where whoever reads the amounts finds it.
+            steps.add(line);
+            return;
+        }
         Matcher opening = LINES.matcher(line);
-        Optional<Heading> head = Heading.of(whole);
+        Optional<Heading> head = isThing(line) ? Optional.empty() : Heading.of(whole);
         if (STEPS.matcher(line).matches()) {
             zone = Zone.STEPS;
         } else if (opening.matches() && line.length() <= HEADING && !ingredient(line)) {
@@ -227,18 +243,18 @@ public final class RecipeText {
             heading = "";
             readYield(opening.group(1));
             Heading.of(opening.group(1)).filter(one -> one.part().isPresent()).ifPresent(one -> heading = one.text());
-        } else if (YIELD.matcher(unwrapped(line)).matches() && line.length() <= SENTENCE) {
+        } else if (YieldLine.is(unwrapped(line)) && line.length() <= SENTENCE) {
             yields.add(unwrapped(line));
         } else if (TIME.matcher(line).matches() && zone == Zone.HEAD) {
             times.add(line);
+        } else if (!told(line) && inline(line)) {
+            zone = Zone.LINES;
         } else if (head.isPresent() && startsGroup(head.get(), i)) {
             if (title.isEmpty() && zone == Zone.HEAD && head.get().text().split(" ").length > 1 && !bareHeading(line)) {
                 title = head.get().text();
             }
             heading = head.get().text();
             readYield(whole);
-            zone = Zone.LINES;
-        } else if (inline(line)) {
             zone = Zone.LINES;
         } else if (zone == Zone.LINES && begun.contains(whole) && named(line) && ingredientFollows(i)) {
             heading = line;
@@ -248,7 +264,7 @@ public final class RecipeText {
     }
 
     /** A few words on their own above lines of ingredients: "Garlic yoghurt". */
-    private static boolean named(String line) {
+    private boolean named(String line) {
         return line.matches("[\\p{L}'’& -]{3,40}") && line.split(" ").length <= 4 && !sentence(line);
     }
 
@@ -273,43 +289,69 @@ public final class RecipeText {
 
     private void plain(String line) {
         boolean ingredient = ingredient(line);
-        boolean first = title.isEmpty() && zone == Zone.HEAD;
-        if (first && !(WITH_UNIT.matcher(line).matches() && understood(line))) {
-            title = line.replaceAll("[:.#*\\s]+$", "").replaceAll("^[#*\\s]+", "");
+        boolean told =
+                told(line) || NUMBERED.matcher(line).matches() && isStepVerb(line.replaceFirst(NUMBER_IN_FRONT, ""));
+        boolean first = title.isEmpty() && zone == Zone.HEAD && !told;
+        if (told && title.isEmpty() && lines.isEmpty()) {
+            // Who begins to tell at once gives no title.
+            title = "A recipe as it was told";
+        }
+        if (first && !(amounts.measured(line) && understood(line))) {
+            title = line.replaceAll("[:.#*\\s\\p{So}\\uFE0F]+$", "").replaceAll("^[#*\\s\\p{So}\\uFE0F]+", "");
             readYield(line);
-        } else if (zone == Zone.STEPS || isStep(line, ingredient)) {
+        } else if (zone == Zone.STEPS || told || isStep(line, ingredient)) {
             step(line);
         } else if (ingredient || zone == Zone.LINES && listed(line)) {
             zone = Zone.LINES;
             String bare = numberedIngredient(line) ? line.replaceFirst(NUMBER_IN_FRONT, "") : line;
-            lines.addAll(WrittenRecipe.lines(heading, bare, block));
+            lines.addAll(WrittenRecipe.lines(heading, things.items(bare), block));
         } else {
             step(line);
         }
     }
 
     /** A sentence, or a numbered step that is no numbered ingredient. */
-    private static boolean isStep(String line, boolean ingredient) {
+    private boolean isStep(String line, boolean ingredient) {
         boolean numbered = NUMBERED.matcher(line).matches() && !numberedIngredient(line);
         return numbered || !ingredient && line.length() > SENTENCE || sentence(line);
     }
 
-    private static boolean numberedIngredient(String line) {
+    /** An amount with its food heads nothing: "boiling water (200 ml)" is no cooking yet. */
+    private boolean isThing(String line) {
+        Optional<String> turned =
+                line.length() <= HEADING ? LineReader.nameFirst(LineText.undotted(line), amounts) : Optional.empty();
+        String text = turned.orElse(line);
+        return (turned.isPresent() || amounts.measured(text))
+                && amounts.behind(text)
+                        .flatMap(name -> FoodName.read(name).food())
+                        .filter(food ->
+                                !food.key().equals("dough") && !food.key().equals("filling"))
+                        .isPresent();
+    }
+
+    /** A sentence that tells: "For the dough I mix 600 g of flour with …", "The dip is nothing but …". */
+    private static boolean told(String line) {
+        return TOLD.matcher(line).find() && line.split(" ").length > FEW_WORDS;
+    }
+
+    private boolean numberedIngredient(String line) {
         String bare = line.replaceFirst(NUMBER_IN_FRONT, "");
         return !bare.equals(line) && (amountFirst(bare) || nameFirst(bare));
     }
 
     /** A verb of the kitchen at its beginning makes a step of a line without an amount in front. */
-    private static boolean sentence(String line) {
+    private boolean sentence(String line) {
         if (line.matches("(?i)^served? (?:with|in|over|hot|warm|at)\\b.*")) {
             return true;
         }
         return !amountFirst(line)
-                && !FoodName.read(line).known()
-                && line.matches(
-                        "(?i)^(?:mix|knead|rest|roll|cut|divide|boil|steam|fry|cook|place|put|add|stir|combine|bring|heat|cover"
-                                + "|fold|serve|let|leave|make|shape|fill|pour|sprinkle|work|dust|wrap|seal|set|drain|squeeze|season|simmer|poach|griddle|toast|brush|flatten|quarter|halve|freeze|gather|pleat|wait|mash|sift|saute|sauté|line|beat|whisk|blanch|dissolve|bloom|preheat|taste|repeat|transfer"
-                                + "|turn|remove|wet|moisten|pinch|crimp|stuff|rub|form|scoop|spoon|arrange|chill|spread|wipe|using|meanwhile|when|once|after|while|if|do not|don't|keep|store)\\b.{3,}");
+                && !(line.split(" ").length <= FEW_WORDS && FoodName.read(line).known())
+                && isStepVerb(line);
+    }
+
+    /** Whether it begins with a verb of the kitchen, as an order does. */
+    static boolean isStepVerb(String line) {
+        return STEP_VERB.matcher(line).matches();
     }
 
     private boolean listed(String line) {
@@ -325,13 +367,7 @@ public final class RecipeText {
 
     /** "Makes 24" may stand in a title or a heading too. */
     private void readYield(String line) {
-        Matcher makes = YIELD_WITHIN.matcher(line);
-        Matcher bracket = YIELD_IN_BRACKETS.matcher(line);
-        if (makes.find()) {
-            yields.add(makes.group());
-        } else if (bracket.find()) {
-            yields.add("Makes " + bracket.group(1));
-        }
+        YieldLine.within(line).ifPresent(yields::add);
     }
 
     private boolean ingredientFollows(int i) {
@@ -339,39 +375,36 @@ public final class RecipeText {
             return false;
         }
         String next = LineText.tidy(text.get(i + 1));
-        return ingredient(next) || FoodName.read(next).known();
+        return ingredient(next)
+                || FoodName.read(next).known()
+                || next.length() <= HEADING && AmountReader.holdsMeasure(next) && !isStepVerb(next);
     }
 
-    private static boolean ingredient(String line) {
+    private boolean ingredient(String line) {
         boolean sentence = line.length() > 2 * SENTENCE || line.contains(". ") && line.length() > SENTENCE;
         return !sentence && (amountFirst(line) && understood(line) || nameFirst(line) || numberedIngredient(line));
     }
 
     /** An amount with a unit, or a number before something that is known. */
-    private static boolean understood(String line) {
-        if (WITH_UNIT.matcher(line).matches()) {
+    private boolean understood(String line) {
+        if (amounts.measured(line)
+                && line.matches(
+                        "(?i)^[^\\p{L}]*[\\d½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞].*|^(?:about |an? |one |two |three |four |five |six |half |some ).*")) {
             return true;
         }
-        try {
-            String name = AmountReader.whatOf(line);
-            return !name.isBlank() && (FoodName.read(name).food().isPresent() || line.length() <= SENTENCE / 2);
-        } catch (UnreadableAmount none) {
-            return false;
-        }
+        return amounts.behind(line)
+                .filter(name ->
+                        !name.isBlank() && (FoodName.read(name).food().isPresent() || line.length() <= SENTENCE / 2))
+                .isPresent();
     }
 
-    private static boolean amountFirst(String line) {
-        try {
-            AmountReader.whatOf(line);
-            return !line.matches("(?i)^an? \\p{L}+ \\p{L}+ing\\b.*");
-        } catch (UnreadableAmount none) {
-            return false;
-        }
+    private boolean amountFirst(String line) {
+        return amounts.startsAny(line) && !line.matches("(?i)^an? \\p{L}+ \\p{L}+ing\\b.*");
     }
 
-    private static boolean nameFirst(String line) {
+    private boolean nameFirst(String line) {
         return line.length() <= 2 * SENTENCE
-                && LineReader.nameFirst(LineText.undotted(line)).isPresent();
+                && LineReader.nameFirst(LineText.undotted(line), amounts).isPresent();
     }
 
     /** "Dough: 300 g flour, 150 g water, salt". */
@@ -383,62 +416,34 @@ public final class RecipeText {
         int colon = ends.start();
         Optional<Heading> head = Heading.of(line.substring(0, colon) + ":");
         String rest = line.substring(ends.end()).strip();
-        List<String> items = items(rest);
-        boolean amounts = WITH_UNIT
-                        .matcher(rest.substring(0, Math.min(TELLING, rest.length())))
-                        .matches()
-                || rest.matches("(?s)^" + NUMBER + ".*")
-                || nameFirst(items.get(0));
-        boolean food = FoodName.read(line.substring(0, colon)).known()
+        List<String> items = things.listed(rest);
+        FoodName before = FoodName.read(line.substring(0, colon));
+        boolean own = head.flatMap(Heading::part)
+                .filter(part -> part != Place.Part.BESIDE)
+                .isPresent();
+        boolean measured = amounts.measured(rest.substring(0, Math.min(TELLING, rest.length())))
+                || rest.matches("(?s)^[\\d½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞].*")
+                || nameFirst(items.get(0))
+                || own && items.size() > 1 && AmountReader.holdsMeasure(rest);
+        boolean food = (own ? before.known() : before.food().isPresent())
                 && !line.substring(0, colon)
                         .matches(
                                 "(?i)(?:for |to make )?(?:the |your )?(?:dough|filling|pastry|wrappers?|skins?)\\s*\\d?\\s*");
         if (head.isEmpty()
                 || food && !ASIDE.matcher(line.substring(0, colon)).find()
-                || !amounts && !head.get().part().equals(Optional.of(Place.Part.BESIDE))
-                || head.get().part().isEmpty() && !head.get().joins()) {
+                || !measured && !head.get().part().equals(Optional.of(Place.Part.BESIDE))
+                || head.get().part().isEmpty()
+                        && !head.get().joins()
+                        && (items.size() < 2 || !ends.group().equals(":"))) {
             return false;
         }
         heading = head.get().text();
         for (String item : items) {
             String bare = item.replaceAll("\\.$", "").strip();
             if (!bare.isEmpty()) {
-                lines.addAll(WrittenRecipe.lines(heading, bare, block));
+                lines.addAll(WrittenRecipe.lines(heading, List.of(bare), block));
             }
         }
         return true;
-    }
-
-    /** The items of a list in one line: amount first, or "flour 400 g, water 200 g". */
-    private static List<String> items(String list) {
-        List<String> named = List.of(list.split("\\s*[,;]\\s+"));
-        return nameFirst(named.get(0)) ? named : List.of(NEXT_ITEM.split(list));
-    }
-
-    /** A recipe told in sentences: the amounts are picked out of them. */
-    private void prose() {
-        for (String paragraph : text) {
-            for (String whole : paragraph.split("(?<=[.!;])\\s+")) {
-                String sentence = whole.substring(0, Math.min(LONGEST_LIST, whole.length()));
-                String lower = sentence.toLowerCase(Locale.ROOT);
-                boolean dough = lower.matches("(?s).*\\b(?:dough|flour)\\b.*");
-                if (lower.contains("filling")
-                        || !dough && MEAT_IN_PROSE.matcher(lower).find()) {
-                    heading = "Filling";
-                } else if (dough) {
-                    heading = "Dough";
-                } else if (lower.contains("dip")) {
-                    heading = "Dip";
-                }
-                Matcher amount = IN_PROSE.matcher(sentence);
-                while (amount.find()) {
-                    String said = amount.group().strip();
-                    if (!said.matches("(?i).*\\b(?:filling|dough|cm|inch|inches|pieces?|slices?)$|an? \\p{L}+")
-                            || said.matches("(?i)an? eggs?")) {
-                        lines.addAll(WrittenRecipe.lines(heading, said));
-                    }
-                }
-            }
-        }
     }
 }

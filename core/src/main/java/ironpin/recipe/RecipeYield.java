@@ -17,13 +17,15 @@ public record RecipeYield(Optional<Integer> fewest, Optional<Integer> most, Opti
     private static final int MOST = 2_000;
     private static final int MOST_TEXT = 300;
     private static final String RANGE = "(\\d{1,5})\\b(?:\\s?(?:-|–|—|to|or)\\s?(\\d{1,5})\\b)?";
-    private static final Pattern SERVES =
-            Pattern.compile("(?:serves|servings?|feeds|portions|enough for|for)\\W{0,3}(?:about |up to )?" + RANGE
-                    + "(?!\\s?(?:pieces|pcs|dumplings|wrappers|g\\b|ml\\b))"
-                    + "|" + RANGE + "\\s?(?:servings?|people|persons|eaters|portions|guests)");
+    private static final Pattern SERVES = Pattern.compile(
+            "(?:serves|servings?|feeds|portions|enough for|for(?=\\W{0,3}(?:about |up to )?\\d{1,5}(?:\\s?(?:-|–|to|or)\\s?\\d{1,5})?(?:\\W*$|\\W*[,;.)]| (?:\\p{L}+ )?(?:servings?|people|persons|eaters|guests|of us|of you|adults))))\\W{0,3}(?:about |up to )?"
+                    + RANGE
+                    + "(?!\\s?(?:\\p{L}+ )?(?:pieces|pcs|nos|dumplings|wrappers|breads|flatbreads|parcels|crescents|pockets|purses|buns|balls|turnovers|half-moons|cakes|leaves|g\\b|ml\\b))"
+                    + "|" + RANGE
+                    + "\\s?(?:\\p{L}+ )?(?:servings?|people|persons|eaters|portions|guests|adults|mouths)");
     private static final Pattern MASS =
             Pattern.compile("\\d+\\s?(?:g|kg|ml|l|oz|lb|lbs|cups?|minutes?|min|hours?|cm|inch(?:es)?)\\b");
-    private static final Pattern DOZEN = Pattern.compile("(\\d{1,3}(?: \\d/\\d| ?[½¼¾])?|half a|a)?\\s?dozen");
+    private static final Pattern DOZEN = Pattern.compile("(\\d{1,3}(?: \\d/\\d| ?[½¼¾])?|half a|a)?\\s?doz(?:en)?\\b");
     private static final Pattern PIECES = Pattern.compile("(?:about |around |approx\\.? |~|some )?" + RANGE);
 
     /** What this text says; nothing of it may be there. */

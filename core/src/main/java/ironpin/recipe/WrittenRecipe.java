@@ -1,5 +1,8 @@
 package ironpin.recipe;
 
+import ironpin.amount.AmountReader;
+import ironpin.amount.Legend;
+import ironpin.quantity.CupStandard;
 import ironpin.wording.Typed;
 import java.util.List;
 
@@ -61,15 +64,25 @@ public record WrittenRecipe(
 
     /** A line as it stands in a text: the one thing it holds, or each of several as a line of its own. */
     public static List<Line> lines(String heading, String text) {
-        return lines(heading, text, 0);
+        return lines(heading, new LineText(new AmountReader(CupStandard.US)).items(text), 0);
     }
 
-    /** The same in a group of lines. */
-    static List<Line> lines(String heading, String text, int block) {
-        return LineText.items(text).stream()
+    /** Several things that stand in one line, in a group of lines. */
+    static List<Line> lines(String heading, List<String> items, int block) {
+        return items.stream()
                 .filter(item -> !item.isBlank())
                 .map(item -> new Line(heading, item, block))
                 .toList();
+    }
+
+    /** What the text says its own measures are, wherever it says so. */
+    Legend legend() {
+        StringBuilder all = new StringBuilder(title).append('\n').append(yield);
+        steps.forEach(step -> all.append('\n').append(step));
+        lines.stream().map(Line::heading).distinct().forEach(one -> all.append('\n')
+                .append(one));
+        lines.forEach(line -> all.append('\n').append(line.text()));
+        return Legend.in(all.toString());
     }
 
     /** All that is done, in one text; what goes on for longer than any recipe is left off. */

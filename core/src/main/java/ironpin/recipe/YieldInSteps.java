@@ -9,8 +9,8 @@ import java.util.regex.Pattern;
 final class YieldInSteps {
     private static final Pattern SAID = Pattern.compile(
             "(?i)(?:^|[.!;,(]\\s*)(?:this |it |that |you (?:should )?(?:get|have) |recipe )?"
-                    + "(makes|yields|serves|feeds|enough for)\\b([^.;!)]{1,40})"
-                    + "|(?:^|[.!;]\\s+)(about|around|some|approx\\.?)( \\d{1,3} (?:pieces|pcs|dumplings|parcels|breads)\\b)");
+                    + "(makes|yields|serves|feeds|enough for|gives)\\b([^.;!)]{1,40})"
+                    + "|(?:^|[.!;]\\s+)(about|around|some|approx\\.?|gives|rinde)( \\d{1,3} (?!minutes?|mins?|hours?|g\\b|ml\\b|cm\\b|mm\\b|degrees|kcal)\\p{L}{4,})\\s*(?:\\.|$)");
 
     private YieldInSteps() {}
 

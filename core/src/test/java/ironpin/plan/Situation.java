@@ -2,6 +2,7 @@ package ironpin.plan;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
+import ironpin.batch.FlourShare;
 import ironpin.batch.Station;
 import ironpin.batch.edit.Composing;
 import ironpin.batch.edit.FillingComposing;
@@ -25,6 +26,7 @@ import ironpin.filling.MixSchool;
 import ironpin.kit.Kit;
 import ironpin.pantry.Absorption;
 import ironpin.pantry.Allergen;
+import ironpin.pantry.Flours;
 import ironpin.portion.PortionSchool;
 import ironpin.quantity.Belief;
 import ironpin.quantity.CupStandard;
@@ -182,6 +184,12 @@ public final class Situation {
             case "machine" ->
                 Composing.kneading(
                         batch, 1, new Kneading(batch.dough(1).kneading().school(), Kneading.By.MACHINE));
+            case "grain" ->
+                batch.mapDough(
+                        1,
+                        dough -> dough.withFlours(List.of(
+                                new FlourShare(Flours.get("plain"), Percentage.of(70)),
+                                new FlourShare(Flours.get(value), Percentage.of(30)))));
             case "method" -> batch.withMethod(1, CookMethod.ofKey(value));
             case "stashed" -> batch.mapLot(1, lot -> lot.withStashed(true));
             case "from" -> SpellComposing.from(batch, 1, Start.valueOf(value));

@@ -194,18 +194,18 @@ public class RecipeReaderTest {
     public void followsWhatTheCookCorrects() {
         WrittenRecipe written = RecipeText.read(text("09-two-doughs"), "");
         RecipeReader reader = new RecipeReader(CupStandard.US);
-        assertEquals(reader.read(written).doughs().get(1).hydration().usual(), 50, 1e-9);
+        assertEquals(reader.read(written).doughs().get(1).hydration().usual(), 65, 1e-9);
         int juice = 4;
         assertEquals(written.lines().get(juice).text(), "30 g spinach juice");
-        Map<Integer, RecipeLine.Choice> asWater =
-                Map.of(juice, new RecipeLine.Choice(Optional.empty(), Meaning.ofKey("dough:WATER")));
+        Map<Integer, RecipeLine.Choice> asMilk =
+                Map.of(juice, new RecipeLine.Choice(Optional.empty(), Meaning.ofKey("dough:MILK")));
         assertEquals(
-                reader.read(written, Corrections.of(asWater))
+                reader.read(written, Corrections.of(asMilk))
                         .doughs()
                         .get(1)
                         .hydration()
                         .usual(),
-                65,
+                50 + 15 * 0.87,
                 1e-9);
         Map<Integer, RecipeLine.Choice> elsewhere =
                 Map.of(juice, new RecipeLine.Choice(Place.ofKey("filling-1"), Meaning.ofKey("food:spinach")));

@@ -210,6 +210,8 @@ public final class Composing {
             case MILK -> 20;
             case YOGHURT, SOURED_CREAM -> 16;
             case LEAVENING -> 0.4;
+            case PUREE -> 15;
+            case DRY -> 2;
         };
     }
 

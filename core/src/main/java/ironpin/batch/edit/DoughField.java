@@ -165,6 +165,7 @@ public final class DoughField {
                     case WHOLEMEAL -> "flour-wholemeal";
                     case MAIZE -> "flour-maize";
                     case STARCH -> "starch-tapioca";
+                    case OTHER -> "flour-buckwheat";
                 });
     }
 }

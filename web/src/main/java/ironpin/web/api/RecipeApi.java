@@ -91,7 +91,7 @@ class RecipeApi {
         return new RecipeLinePart(
                 line.text(),
                 line.status(),
-                line.grams().orElse(null),
+                line.weighed().orElse(null),
                 line.place().key(),
                 line.meaning().map(Meaning::key).orElse(null),
                 line.trouble());
