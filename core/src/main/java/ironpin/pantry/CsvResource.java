@@ -17,15 +17,20 @@ public final class CsvResource {
 
     /** The rows of a table, each by its column. @throws IllegalStateException if it is missing or a row is short */
     public static List<Map<String, String>> rows(Class<?> beside, String name) {
+        return rows(beside, name, ",");
+    }
+
+    /** The same of a table whose cells are parted by another sign, which none of them holds. */
+    public static List<Map<String, String>> rows(Class<?> beside, String name, String sign) {
         try (InputStream in = beside.getResourceAsStream(name)) {
             if (in == null) {
                 throw new IllegalStateException("the table " + name + " is missing");
             }
             BufferedReader lines = new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8));
-            String[] header = lines.readLine().split(",");
+            String[] header = lines.readLine().split(sign);
             List<Map<String, String>> rows = new ArrayList<>();
             for (String line = lines.readLine(); line != null; line = lines.readLine()) {
-                rows.add(row(name, header, line.split(",", -1)));
+                rows.add(row(name, header, line.split(sign, -1)));
             }
             return rows;
         } catch (IOException e) {

@@ -223,7 +223,7 @@ public record FoodName(
                 words.stream().filter(word -> !WORDS.contains(word)).toList();
         if (strange.size() == 1) {
             // Of several words that are as near, the one that makes a name.
-            List<String> names = Spelling.nearest(strange.get(0), WORDS).stream()
+            List<String> names = Slips.nearest(strange.get(0), WORDS).stream()
                     .map(word -> words.stream()
                             .map(one -> one.equals(strange.get(0)) ? word : one)
                             .toList())
@@ -236,7 +236,7 @@ public record FoodName(
         }
         List<String> mended = words.stream()
                 .map(word ->
-                        WORDS.contains(word) ? word : Spelling.near(word, WORDS).orElse(word))
+                        WORDS.contains(word) ? word : Slips.near(word, WORDS).orElse(word))
                 .toList();
         String all = String.join(" ", mended);
         return !mended.equals(words) && head(all).food().isPresent() ? all : "";

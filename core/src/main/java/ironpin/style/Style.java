@@ -1,5 +1,8 @@
 package ironpin.style;
 
+import java.time.Duration;
+import ironpin.cook.Start;
+import ironpin.cook.Spell;
 import ironpin.batch.Appetite;
 import ironpin.batch.Dough;
 import ironpin.batch.Filling;
@@ -23,9 +26,11 @@ import ironpin.quantity.Band;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.wording.Name;
+import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.Fold;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A starting point that is complete: pick it, say how many eat, and every number has a default.
@@ -34,7 +39,7 @@ import java.util.Optional;
  * @param name what the cook calls it
  * @param about one sentence
  * @param dough its dough
- * @param filling its filling
+ * @param fillings what may fill it, the usual one first
  * @param doughBand dough in one piece that suits it
  * @param fillingBand filling in one piece that suits it
  * @param doughEach dough in one piece to start with
@@ -44,13 +49,15 @@ import java.util.Optional;
  * @param method how it is cooked
  * @param dip with what
  * @param usualPerEater pieces for one eater of usual appetite
+ * @param bought the wrapper out of a pack that it is made with, if it is
+ * @param longest how long its longest spell lasts, where its form wants more than its mass says
  */
 public record Style(
         String key,
         String name,
         String about,
         DoughStart dough,
-        FillingStart filling,
+        List<FillingStart> fillings,
         Band<Mass> doughBand,
         Band<Mass> fillingBand,
         Mass doughEach,
@@ -59,7 +66,9 @@ public record Style(
         Fold fold,
         CookMethod method,
         Dip dip,
-        int usualPerEater) {
+        int usualPerEater,
+        Optional<BoughtWrapper> bought,
+        Optional<Duration> longest) {
     /** Filling for one part of dough in a piece, at the least and at the most: usual practice. */
     public static final double LEAST_FILLING = 0.8;
 
@@ -71,11 +80,46 @@ public record Style(
     /**
      * The filling a style starts from.
      *
+     * @param key short stable name
      * @param name what the cook calls it
      * @param kind what it is mostly about
      * @param formula its lines
      */
-    public record FillingStart(String name, FillingKind kind, FillingFormula formula) {}
+    public record FillingStart(String key, String name, FillingKind kind, FillingFormula formula) {}
+
+    public Style {
+        fillings = List.copyOf(fillings);
+    }
+
+    /** The filling it starts from. */
+    public FillingStart filling() {
+        return fillings.get(0);
+    }
+
+    /** The same with one of its fillings as the first; itself if it has none of that key. */
+    public Style filledWith(String fillingKey) {
+        Optional<FillingStart> wanted =
+                fillings.stream().filter(one -> one.key().equals(fillingKey)).findFirst();
+        return wanted.map(first -> new Style(
+                        key,
+                        name,
+                        about,
+                        dough,
+                        Stream.concat(Stream.of(first), fillings.stream().filter(one -> !one.equals(first)))
+                                .toList(),
+                        doughBand,
+                        fillingBand,
+                        doughEach,
+                        fillingEach,
+                        shape,
+                        fold,
+                        method,
+                        dip,
+                        usualPerEater,
+                        bought,
+                        longest))
+                .orElse(this);
+    }
 
     /** Pieces for one eater of this appetite, at least 1. */
     public int perEater(Appetite appetite) {
@@ -122,16 +166,25 @@ public record Style(
 
     /** The filling of a new batch. */
     public Filling startFilling(int no) {
-        Mass patty = SafeCore.of(filling.formula()).mindRaw() ? TEST_PATTY : Mass.ZERO;
+        Mass patty = SafeCore.of(filling().formula()).mindRaw() ? TEST_PATTY : Mass.ZERO;
         return new Filling(
                 no,
-                filling.name(),
-                filling.kind(),
-                filling.formula(),
-                MixSchool.suiting(filling.kind()).get(0),
+                filling().name(),
+                filling().kind(),
+                filling().formula(),
+                MixSchool.suiting(filling().kind()).get(0),
                 patty,
                 LOSS,
                 Optional.empty());
+    }
+
+    private Cooking cooking() {
+        List<Spell> ready = method.ready(doughEach.plus(fillingEach), Vessel.usual(method.vessel()), Start.ROOM);
+        Duration most = ready.stream().map(Spell::time).max(Duration::compareTo).orElse(Duration.ZERO);
+        return longest.map(time -> Cooking.USUAL.with(ready.stream()
+                        .map(spell -> spell.time().equals(most) ? spell.withTime(time) : spell)
+                        .toList()))
+                .orElse(Cooking.USUAL);
     }
 
     /** The lot of a new batch. */
@@ -151,10 +204,10 @@ public record Style(
                 method,
                 Vessel.usual(method.vessel()),
                 dip,
-                Optional.empty(),
+                bought,
                 Cutting.USUAL,
                 false,
-                Cooking.USUAL.corrected(kit.hand().correction(method)),
+                cooking().corrected(kit.hand().correction(method)),
                 kit.hand().handiwork(fold));
     }
 }

@@ -6,13 +6,13 @@ import java.util.List;
 import java.util.Optional;
 
 /** Words typed wrong: the one known word that is near, if there is but one. */
-public final class Spelling {
+public final class Slips {
     private static final int SHORTEST = 4;
     private static final int SHORTEST_KNOWN = 3;
     /** From this length on two slips may be in a word. */
     private static final int LONG = 8;
 
-    private Spelling() {}
+    private Slips() {}
 
     /**
      * The one of these words that is a slip away from what was typed (two in a long word): a letter left out, put in, changed, or
