@@ -232,7 +232,7 @@ public final class RecipeBatch {
                 style.key(),
                 dough.no(),
                 filling.no(),
-                pieces(count, eaters, appetite),
+                pieces(count, eaters, appetite, doughEach, dough.no()),
                 0,
                 doughEach,
                 fillingEach,
@@ -296,11 +296,19 @@ public final class RecipeBatch {
     }
 
     /**
-     * As many as the recipe makes: for more or fewer than it serves as many more or fewer, and shared out over its lots. By the
+     * As many as the recipe makes, or as its dough gives where it does not say: for more or fewer than it serves as many more or fewer, and shared out over its lots. By the
      * eater where that comes out even, so that they can be changed later; a usual number where it says none.
      */
-    private PieceRule pieces(int count, int eaters, Appetite appetite) {
+    private PieceRule pieces(int count, int eaters, Appetite appetite, Mass doughEach, int doughNo) {
         Optional<Integer> made = recipe.pieces();
+        // A recipe without a count keeps its own amounts: as many as its dough gives.
+        Optional<Integer> given = massOfDough(doughNo).map(all -> (int) Math.floor(all
+                * (1 - LOSS.fraction())
+                / doughEach.grams()
+                / sharing(recipe.doughs().size(), count)));
+        if (made.isEmpty() && given.filter(n -> n >= 1).isPresent()) {
+            return new PieceRule.Counted(held(given.get(), MOST_PIECES));
+        }
         if (made.isEmpty()) {
             return new PieceRule.PerEater(held(style.perEater(appetite) / (double) count, MOST_EACH));
         }

@@ -1,8 +1,5 @@
 package ironpin.style;
 
-import java.time.Duration;
-import ironpin.cook.Start;
-import ironpin.cook.Spell;
 import ironpin.batch.Appetite;
 import ironpin.batch.Dough;
 import ironpin.batch.Filling;
@@ -11,6 +8,8 @@ import ironpin.batch.Lot;
 import ironpin.batch.PieceRule;
 import ironpin.cook.CookMethod;
 import ironpin.cook.Cooking;
+import ironpin.cook.Spell;
+import ironpin.cook.Start;
 import ironpin.cook.Vessel;
 import ironpin.dip.Dip;
 import ironpin.dough.Kneading;
@@ -28,6 +27,7 @@ import ironpin.quantity.Percentage;
 import ironpin.wording.Name;
 import ironpin.wrapper.BoughtWrapper;
 import ironpin.wrapper.Fold;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;

@@ -5,9 +5,12 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
+import ironpin.batch.balance.Balancer;
 import ironpin.book.FillingVerdict;
 import ironpin.book.Outcome;
 import ironpin.book.SkinVerdict;
@@ -55,6 +58,57 @@ public class NewBatchTest extends OpenKitchen {
             page.locator("#" + field).fill("6");
             page.locator("#" + field).press("Enter");
             assertThat(page.locator(".preview")).containsText("54 steamed leaves");
+        }
+    }
+
+    /** "24 pork dumplings for three, boiled, at seven" is typed on a phone and the plan made: three things to do. */
+    @Test
+    public void aWishInALineBecomesAPlan() {
+        try (BrowserContext device = device(390, 844)) {
+            Page page = page(device);
+            page.navigate("/batches/new");
+            page.locator("#wish-said").fill("24 pork dumplings for three, boiled, at seven");
+            page.locator("#wish-said").blur();
+            assertThat(page.locator("#wish-heard"))
+                    .containsText("Boiled crescents with pork, cabbage and ginger, 24 pieces, 3 eat, at 19:00.");
+            assertThat(page.locator("#wish-pieces")).hasValue("24");
+            BoundingBox button = page.getByText("Make this plan").boundingBox();
+            assertTrue(button.y + button.height < 844, "the plan's button is on the first screen");
+            page.getByText("Make this plan").click();
+            assertThat(page).hasTitle(Pattern.compile("pork, cabbage and ginger"));
+            assertThat(page.locator("#content")).containsText("24");
+            page.navigate("/batches/new?said=700+g+of+beef,+gluten-free,+what+can+I+make");
+            assertThat(page.locator("#wish-heard")).containsText("700 g of beef mince used up");
+            assertThat(page.locator("#wish-heard")).containsText("Not understood: “gluten-free”");
+        }
+    }
+
+    /** What there is of one line is typed beyond what the plan holds: what could be done is offered, and one press does it. */
+    @Test
+    public void whatThereIsOfALineIsUsedUp() {
+        Batch batch = Styles.start(
+                Styles.get("boiled-crescent"), "Mince", LocalDateTime.of(2031, 1, 1, 19, 0), 4, Appetite.USUAL);
+        long id = bean(BatchStore.class).create(batch, "new", Instant.parse("2030-12-01T00:00:00Z"));
+        try (BrowserContext device = device(1280, 800)) {
+            Page page = page(device);
+            page.navigate("/batches/" + id + "/filling");
+            Locator lamb = page.locator("#filling-grams-1-1");
+            lamb.fill("2000");
+            lamb.press("Enter");
+            assertThat(page.locator("#form-filling-grams-1-1 .field-error")).isVisible();
+            assertThat(lamb).hasValue("2000");
+            Locator way = page.locator("#form-filling-grams-1-1 .ways button");
+            assertThat(way).containsText("Use all 2,000 g: ");
+            String pieces = way.textContent().replaceAll(".*: (\\d+) pieces", "$1");
+            way.click();
+            assertThat(page.locator("#form-filling-grams-1-1 .field-error")).hasCount(0);
+            assertThat(page.locator("#filling-grams-1-1"))
+                    .hasValue(Pattern.compile("(?:1,999|2,000|2000|1999)(?:\\.\\d)?"));
+            assertEquals(
+                    Balancer.solve(bean(BatchStore.class).load(id).batch())
+                            .lot(1)
+                            .pieces(),
+                    Integer.parseInt(pieces));
         }
     }
 

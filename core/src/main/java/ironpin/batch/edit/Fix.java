@@ -1,6 +1,7 @@
 package ironpin.batch.edit;
 
 import ironpin.batch.Batch;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Sentence;
 import ironpin.refusal.Refused;
 
@@ -12,6 +13,12 @@ import ironpin.refusal.Refused;
  * @param value the new number, inside the field's range
  */
 public record Fix(Sentence label, PlanNumber<?> number, double value) {
+    /** The new number as a cook would type it whatever units are shown: a measure says its own. */
+    public String typed() {
+        PlanField<?> field = number.field();
+        return Decimal.trimmed(value, 4) + (field.dimension().isPresent() ? " " + field.unit() : "");
+    }
+
     /** The batch with the change made. */
     public Batch applyTo(Batch batch) {
         return number.write(batch, value);

@@ -79,7 +79,10 @@ class DoughController {
                 ? Sentence.of("Nothing else changes.")
                 : Sentence.of("With it: ", Sentence.join("; ", moved), ".");
         return changes.answer(
-                after, from, model, Optional.of(new ReadingNote("family", "", said, List.of(), Sentence.EMPTY)));
+                after,
+                from,
+                model,
+                Optional.of(new ReadingNote("family", "", said, List.of(), Sentence.EMPTY, List.of())));
     }
 
     @PostMapping("/dough/flour")

@@ -1,6 +1,5 @@
 package ironpin.web.home;
 
-import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
@@ -28,9 +27,6 @@ import org.springframework.web.bind.annotation.RequestHeader;
 /** From "who eats" to a finished plan: a style by its drawing, how many, how hungry, when. */
 @Controller
 class NewBatchController {
-    private static final int MOST_EATERS = 200;
-
-    /** What is allowed in the two fields of a day and a time. */
     private final BatchStore batches;
 
     private final KitStore kit;
@@ -44,18 +40,6 @@ class NewBatchController {
         this.clock = clock;
     }
 
-    /**
-     * What is chosen so far; everything has a default.
-     *
-     * @param style key of the style
-     * @param eaters as typed
-     * @param appetite how hungry
-     * @param date as typed
-     * @param time as typed
-     * @param lastTime whether the change suggested last time is made at once
-     */
-    public record Wish(String style, String eaters, Appetite appetite, String date, String time, Boolean lastTime) {}
-
     /** A style on offer. */
     public record Offer(Style style, Sentence picture) {}
 
@@ -68,13 +52,13 @@ class NewBatchController {
 
     @GetMapping("/batches/new")
     String form(Wish asked, @RequestHeader(name = "HX-Request", defaultValue = "false") boolean fragment, Model model) {
-        preview(filledIn(asked), model);
+        preview(asked.filledIn(clock), model);
         return fragment ? "new :: screen" : "new";
     }
 
     @PostMapping("/batches")
     String create(Wish asked, Model model) {
-        Wish wish = filledIn(asked);
+        Wish wish = asked.filledIn(clock);
         Optional<BatchPlan> plan = preview(wish, model);
         if (plan.isEmpty()) {
             return "new";
@@ -84,20 +68,9 @@ class NewBatchController {
         return "redirect:/batches/" + id + "/table";
     }
 
-    private Wish filledIn(Wish asked) {
-        LocalDateTime serving = Asked.usualServing(clock);
-        boolean known = Styles.all().stream().anyMatch(style -> style.key().equals(asked.style()));
-        return new Wish(
-                known ? asked.style() : Styles.all().get(0).key(),
-                asked.eaters() == null ? "4" : asked.eaters(),
-                asked.appetite() == null ? Appetite.USUAL : asked.appetite(),
-                asked.date() == null ? serving.toLocalDate().toString() : asked.date(),
-                asked.time() == null ? serving.toLocalTime().toString() : asked.time(),
-                Boolean.TRUE.equals(asked.lastTime()));
-    }
-
     private Optional<BatchPlan> preview(Wish wish, Model model) {
         model.addAttribute("wish", wish);
+        model.addAttribute("start", wish.start());
         Optional<Integer> eaters = Asked.eaters(wish.eaters());
         Optional<LocalDateTime> serving = Asked.serving(wish.date(), wish.time());
         if (eaters.isEmpty()) {
@@ -106,11 +79,14 @@ class NewBatchController {
         if (serving.isEmpty()) {
             model.addAttribute("servingError", Asked.SERVING_RULE);
         }
-        if (eaters.isEmpty() || serving.isEmpty()) {
+        if (wish.oddPieces()) {
+            model.addAttribute("piecesError", "A whole number from 1 to 5,000, or empty.");
+        }
+        if (eaters.isEmpty() || serving.isEmpty() || wish.oddPieces()) {
             return Optional.empty();
         }
-        Style style = Styles.get(wish.style());
-        Batch batch = Styles.start(style, style.name(), serving.get(), eaters.get(), wish.appetite(), kit.load());
+        Batch batch = wish.batch(serving.get(), eaters.get(), kit.load());
+        model.addAttribute("understood", wish.understood(batch));
         Optional<LastTime> last = lastTime(BatchPlan.of(batch, kit.load().hand()));
         model.addAttribute("last", last.orElse(null));
         Batch changed = wish.lastTime()

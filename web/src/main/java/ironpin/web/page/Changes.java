@@ -3,6 +3,8 @@ package ironpin.web.page;
 import ironpin.amount.UnreadableAmount;
 import ironpin.batch.Batch;
 import ironpin.batch.balance.Balancer;
+import ironpin.batch.edit.AtHand;
+import ironpin.batch.edit.Fix;
 import ironpin.batch.edit.OutOfRange;
 import ironpin.batch.edit.PlanField;
 import ironpin.batch.edit.PlanNumber;
@@ -19,6 +21,7 @@ import ironpin.web.kitchen.Bell;
 import ironpin.wording.Name;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
@@ -106,9 +109,17 @@ public class Changes {
                     label(number, before, metric),
                     batch -> number.write(batch, metric),
                     clock.instant());
-            return answer(after, from, model, value.reading().map(one -> ReadingNote.of(number, one)));
+            List<Fix> ways = AtHand.ways(before, number, metric);
+            return answer(
+                    after,
+                    from,
+                    model,
+                    ways.isEmpty()
+                            ? value.reading().map(one -> ReadingNote.of(number, one))
+                            : Optional.of(ReadingNote.weighed(number, value.reading(), ways)));
         } catch (OutOfRange refused) {
-            throw new NotChanged(id, from, new FieldError(number, typed, refused.demand()));
+            FieldError error = new FieldError(number, typed, refused.demand());
+            throw new NotChanged(id, from, error.with(AtHand.ways(before, number, metric)));
         } catch (MovedOn moved) {
             throw NotChanged.meanwhile(id, from, new FieldError(REFUSED, 0, typed, Sentence.of(MOVED_ON)));
         } catch (NotThere gone) {

@@ -1,7 +1,9 @@
 package ironpin.web.page;
 
+import ironpin.batch.edit.Fix;
 import ironpin.batch.edit.PlanNumber;
 import ironpin.quantity.Sentence;
+import java.util.List;
 
 /**
  * A value that was refused.
@@ -11,10 +13,15 @@ import ironpin.quantity.Sentence;
  * @param typed what was typed, to be kept
  * @param message what is allowed
  * @param marked the place of the trouble in what was typed, or null
+ * @param ways what could be done to have it so all the same
  */
-public record FieldError(String field, String at, String typed, Sentence message, Marked marked) {
+public record FieldError(String field, String at, String typed, Sentence message, Marked marked, List<Fix> ways) {
+    public FieldError {
+        ways = List.copyOf(ways);
+    }
+
     public FieldError(String field, int place, String typed, Sentence message) {
-        this(field, String.valueOf(place), typed, message, null);
+        this(field, String.valueOf(place), typed, message, null, List.of());
     }
 
     public FieldError(PlanNumber<?> number, String typed, Sentence message) {
@@ -22,7 +29,12 @@ public record FieldError(String field, String at, String typed, Sentence message
     }
 
     public FieldError(PlanNumber<?> number, String typed, Sentence message, Marked marked) {
-        this(number.field().key(), number.at().text(), typed, message, marked);
+        this(number.field().key(), number.at().text(), typed, message, marked, List.of());
+    }
+
+    /** The same with what could be done instead. */
+    FieldError with(List<Fix> others) {
+        return new FieldError(field, at, typed, message, marked, others);
     }
 
     public boolean of(PlanNumber<?> number) {

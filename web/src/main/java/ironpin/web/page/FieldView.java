@@ -1,5 +1,6 @@
 package ironpin.web.page;
 
+import ironpin.batch.edit.Fix;
 import ironpin.batch.edit.PlanField;
 import ironpin.batch.edit.PlanNumber;
 import ironpin.quantity.Decimal;
@@ -7,6 +8,7 @@ import ironpin.quantity.Dimension;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.wording.Name;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -24,6 +26,7 @@ import java.util.Optional;
  * @param width characters to make room for
  * @param error what is allowed, if what was typed is not
  * @param marked what was typed with the place of the trouble, if it has one; otherwise null
+ * @param ways what else could be done with what was typed
  * @param reading how words were understood, just after they were typed; otherwise null
  */
 public record FieldView(
@@ -39,6 +42,7 @@ public record FieldView(
         int width,
         Sentence error,
         Marked marked,
+        List<Fix> ways,
         ReadingNote reading) {
 
     /** Whether it is a bare number, which a number pad can type; what has a measure is said in words too: "2 1/4 cups". */
@@ -80,6 +84,9 @@ public record FieldView(
                         Math.min(9, mine.map(FieldError::typed).orElse(plain).length() + 1)),
                 mine.map(FieldError::message).orElse(Sentence.EMPTY),
                 mine.map(FieldError::marked).orElse(null),
+                mine.map(FieldError::ways)
+                        .or(() -> read.filter(note -> note.of(number)).map(ReadingNote::ways))
+                        .orElse(List.of()),
                 read.filter(note -> note.of(number)).orElse(null));
     }
 

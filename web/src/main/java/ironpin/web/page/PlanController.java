@@ -56,7 +56,10 @@ class PlanController {
         this.clock = clock;
     }
 
-    /** @param instead another way the typed amount may have been meant, if that was pressed */
+    /**
+     * @param instead another way the typed amount may have been meant, if that was pressed
+     * @param way another number of the plan that was pressed instead: its field, where it stands, and its value
+     */
     @PostMapping("/plan")
     String number(
             @PathVariable long id,
@@ -64,8 +67,13 @@ class PlanController {
             @RequestParam String at,
             @RequestParam String value,
             @RequestParam(defaultValue = "") String instead,
+            @RequestParam(defaultValue = "") String way,
             From from,
             Model model) {
+        String[] other = way.split(" ", 3);
+        if (other.length == 3) {
+            return changes.number(id, from, model, PlanField.ofKey(other[0]).at(other[1]), other[2]);
+        }
         PlanNumber<?> number = PlanField.ofKey(field).at(at);
         return changes.number(id, from, model, number, instead.isEmpty() ? value : instead);
     }

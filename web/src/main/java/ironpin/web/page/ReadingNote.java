@@ -1,11 +1,13 @@
 package ironpin.web.page;
 
 import ironpin.amount.Reading;
+import ironpin.batch.edit.Fix;
 import ironpin.batch.edit.PlanNumber;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.web.picture.Say;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * How an amount typed in words was understood, to be shown where it was typed until the next change.
@@ -14,12 +16,32 @@ import java.util.List;
  * @param at where it stands
  * @param text what it was taken for, its range, and what was assumed
  * @param alternatives what else it may have meant
+ * @param ways what else could follow from it, where it is what there is of a line
  * @param disagrees what a second measure in the text says, if the two cannot both be right
  */
-public record ReadingNote(String field, String at, Sentence text, List<String> alternatives, Sentence disagrees) {
+public record ReadingNote(
+        String field, String at, Sentence text, List<String> alternatives, Sentence disagrees, List<Fix> ways) {
     static ReadingNote of(PlanNumber<?> number, Reading reading) {
         return new ReadingNote(
-                number.field().key(), number.at().text(), said(reading), reading.alternatives(), disagrees(reading));
+                number.field().key(),
+                number.at().text(),
+                said(reading),
+                reading.alternatives(),
+                disagrees(reading),
+                List.of());
+    }
+
+    /** A line was weighed: so it stands now, and these would use all of it. */
+    static ReadingNote weighed(PlanNumber<?> number, Optional<Reading> reading, List<Fix> ways) {
+        Sentence text = reading.map(ReadingNote::said)
+                .orElse(Sentence.of("All of it weighs as much as before; the others changed."));
+        return new ReadingNote(
+                number.field().key(),
+                number.at().text(),
+                text,
+                reading.map(Reading::alternatives).orElse(List.of()),
+                reading.map(ReadingNote::disagrees).orElse(Sentence.EMPTY),
+                ways);
     }
 
     boolean of(PlanNumber<?> number) {

@@ -1,0 +1,70 @@
+package ironpin.style;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import ironpin.pantry.Food;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Optional;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** What a cook says in a line, and what is made of it. */
+public class OrderTest {
+    private static final Style USUAL = Styles.get("boiled-crescent");
+
+    @DataProvider
+    public Object[][] lines() {
+        return new Object[][] {
+            {"24 pork dumplings for three, boiled, at seven", "boiled-crescent/pork-cabbage 24 3 19:00"},
+            {"24 of pork, for 3, at seven", "boiled-crescent/pork-cabbage 24 3 19:00"},
+            {"a dozen soup purses at half past six", "soup-purse/pork-soup 12 - 18:30"},
+            {"40 steamed leaves with mushrooms for 5 people by 19:30", "steamed-leaf/mushroom-root 40 5 19:30"},
+            {"potato half-moons, two dozen", "soured-moon/potato-onion 24 - -"},
+            {"fried turnovers at 8pm for six", "fried-turnover/beef-olive - 6 20:00"},
+            {"sweet breads for four", "sweet-bread/walnut-sugar - 4 -"},
+            {"chicken from a pack, quick, at noon", "pack-moon/chicken-chive - - 12:00"},
+            {"dumplings in broth for 2", "broth-square/prawn-pork - 2 -"},
+            {"vegetarian for four", "boiled-crescent/mushroom-root - 4 -"},
+            {"60 for ten", "boiled-crescent/lamb-carrot 60 10 -"},
+            {"", "boiled-crescent/lamb-carrot - - -"},
+        };
+    }
+
+    @Test(dataProvider = "lines")
+    public void aLineIsHeard(String line, String wanted) {
+        Order order = Order.read(line, USUAL);
+        String heard = order.style().key() + "/" + order.style().filling().key() + " " + said(order.pieces()) + " "
+                + said(order.eaters()) + " " + said(order.at().map(LocalTime::toString));
+        assertEquals(heard, wanted, line);
+    }
+
+    private static String said(Optional<?> value) {
+        return value.map(Object::toString).orElse("-");
+    }
+
+    @Test
+    public void whatThereIsOfOneThingIsHeld() {
+        Order.Held held = Order.read("I have 700 g of beef, what can I make", USUAL)
+                .held()
+                .orElseThrow();
+        assertEquals(held.mass().grams(), 700, 1e-9);
+        assertEquals(held.food().key(), "beef");
+        assertEquals(
+                Order.read("500 g mince", USUAL).held().map(Order.Held::food).map(Food::key), Optional.of("mince"));
+        assertEquals(Order.read("24 of pork", USUAL).held(), Optional.empty());
+    }
+
+    /** A word is no promise: who must avoid something reads the plan. */
+    @Test
+    public void nothingIsPromisedByAWord() {
+        assertEquals(Order.read("gluten-free shells for two", USUAL).not(), List.of("gluten-free"));
+        assertEquals(Order.read("vegan ones, xyzzy", USUAL).not(), List.of("vegan", "xyzzy"));
+        Style meatless = Order.read("vegetarian pan ones", USUAL).style();
+        assertTrue(
+                meatless.filling().formula().lines().stream()
+                        .noneMatch(line -> line.ingredient().matches(".*(?:pork|beef|lamb|stock|bacon).*")),
+                meatless.filling().name());
+    }
+}
