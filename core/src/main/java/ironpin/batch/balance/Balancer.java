@@ -199,17 +199,18 @@ public final class Balancer {
     private Balance.OfDough shareOf(Dough dough) {
         int[] members = lotsOf(dough);
         Mass inPieces = inPieces(members, doughEach);
-        Mass trimmings = Arrays.stream(members)
+        Mass cutAway = Arrays.stream(members)
                 .mapToObj(i -> doughEach[i].times(pieces[i]).multipliedBy(taken[i] - 1))
                 .reduce(Mass.ZERO, Mass::plus);
-        Mass drawn = inPieces.plus(trimmings);
         // Flour held for a dough that no lot is rolled from stays in its bag.
         Optional<Mass> flour = members.length == 0 ? Optional.empty() : dough.flourAtHand();
         DoughMasses made = flour.isPresent()
                 ? dough.formula().fromFlour(flour.get())
-                : dough.formula().forDough(grossed(drawn, dough.loss()));
-        Mass usable = flour.isPresent() ? usable(dough, flour.get()) : drawn;
-        Mass left = usable.minus(drawn);
+                : dough.formula().forDough(grossed(inPieces.plus(cutAway), dough.loss()));
+        Mass usable = flour.isPresent() ? usable(dough, flour.get()) : inPieces.plus(cutAway);
+        // A millionth of a gram that rounding puts on what is cut away is not missing from the dough.
+        Mass trimmings = lesser(cutAway, usable.minus(inPieces));
+        Mass left = usable.minus(inPieces).minus(trimmings);
         return new Balance.OfDough(dough.no(), made, made.total().minus(usable), inPieces, trimmings, left);
     }
 
