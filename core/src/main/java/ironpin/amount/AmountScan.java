@@ -228,7 +228,7 @@ final class AmountScan {
             cursor.accept("-");
             boolean named = container || acceptContainer() || cursor.accept("each");
             if (closed && named) {
-                return all ? inside.get() : inside.get().times(first.low());
+                return all || first.low() < 1 ? inside.get() : inside.get().times(first.low());
             }
         }
         cursor.to(before);
@@ -268,6 +268,9 @@ final class AmountScan {
         String word = cursor.word().replaceAll("[^\\p{L}].*$", "");
         if (AmountWords.CONTAINER.has(word)) {
             cursor.by(word.length());
+            if (cursor.here() == '.') {
+                cursor.by(1);
+            }
             return true;
         }
         return false;
@@ -325,7 +328,9 @@ final class AmountScan {
 
     /** "3 cloves", "2 bunches": the word is taken if more stands behind it. */
     private Optional<String> counted() {
-        String word = cursor.word().replaceAll("[,;(].*$", "");
+        String written = cursor.word().replaceAll("[,;(].*$", "");
+        // "Pkg." is a pack; "nos." stands in the table with its stop.
+        String word = AmountWords.COUNTED.has(written) ? written : written.replaceAll("\\.$", "");
         boolean known = AmountWords.COUNTED.has(word) || AmountWords.CONTAINER.has(word);
         boolean more = !text.substring(Math.min(text.length(), cursor.at() + word.length()))
                 .isBlank();
@@ -333,6 +338,9 @@ final class AmountScan {
             return Optional.empty();
         }
         cursor.by(word.length());
+        if (cursor.here() == '.') {
+            cursor.by(1);
+        }
         return Optional.of(word);
     }
 

@@ -74,7 +74,8 @@ public record FoodName(
     private static final Pattern GOES_ON = Pattern.compile(
             "\\s+(?:to|from|for|in|at|until|till|if|when|as|that|which|like|on|left|over|straight|using|then|so|because|but|not|per|without|plus|with|off|according|mine|i|the size|weighing)\\s.*");
 
-    private static final Pattern BREAKS = Pattern.compile("[,;()\\[\\]]| [–—-] ");
+    private static final Pattern BREAKS = Pattern.compile("[,;()\\[\\]]| (?:[–—-]|--) ");
+    private static final Pattern LEADING_BRACKETS = Pattern.compile("^\\s*\\([^()]*\\)\\s*(?=\\p{L})");
     private static final Pattern OR = Pattern.compile("\\s+or\\s+|\\s*/\\s*");
     private static final Pattern AND = Pattern.compile("\\s+(?:and|with|plus)\\s+|\\s*[&+]\\s*");
     /** "Somewhere-style paprika" is paprika. */
@@ -87,6 +88,9 @@ public record FoodName(
     private static final Pattern LEAN_SHARE = Pattern.compile("(\\d{2}) ?(?:%|per ?cent) ?lean");
     private static final Pattern LEAN_TO_FAT = Pattern.compile("(\\d{2}) ?[/:] ?(\\d{2})(?!\\d)");
     private static final Spread PRESERVED_SALT = new Spread(0.01, 0.025, 0.04);
+    /** "Salt, chilli" are two things. */
+    private static final Set<String> SEASONS = Set.of("salt", "pepper");
+
     private static final Set<String> TREATED = Set.of("squeezed", "wrung", "pressed", "drained");
     private static final double EXTRA_LEAN = 0.05;
     private static final double LEAN = 0.08;
@@ -130,7 +134,9 @@ public record FoodName(
 
     private static FoodName heard(String text) {
         List<String> segments = new ArrayList<>();
-        for (String segment : BREAKS.split(withoutFat(text))) {
+        // What stands in brackets before a name is about its pack.
+        String bare = LEADING_BRACKETS.matcher(withoutFat(text)).replaceFirst("");
+        for (String segment : BREAKS.split(bare)) {
             if (!Stem.words(segment).isEmpty()) {
                 segments.add(segment.strip());
             }
@@ -175,7 +181,9 @@ public record FoodName(
 
     private static FoodName named(String text, List<String> segments) {
         // "flour, rice": the word behind the comma belongs before the name.
-        if (segments.size() > 1 && !KITCHEN_WORDS.containsAll(Stem.words(segments.get(1)))) {
+        if (segments.size() > 1
+                && !SEASONS.contains(Stem.of(segments.get(0)))
+                && !KITCHEN_WORDS.containsAll(Stem.words(segments.get(1)))) {
             String turned = segments.get(1) + " " + segments.get(0);
             Optional<Found> whole = exactly(Stem.words(turned));
             if (whole.isPresent()) {

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -17,6 +18,8 @@ final class Columns {
     private static final Pattern RULE = Pattern.compile("^[\\s|:+=_-]{3,}$");
     private static final Pattern SEMICOLONS = Pattern.compile("\\s*;\\s*");
     private static final Pattern COMMAS = Pattern.compile("\\s*,\\s*");
+    private static final Pattern QUOTED = Pattern.compile("^\"[^\"]+\"[,;]|[,;]\"[^\"]+\"(?:[,;]|$)");
+    private static final Pattern CELL = Pattern.compile("\\G(?:\"([^\"]*)\"|([^,;\"]*))(?:[,;]|$)");
     private static final Pattern NUMBER = Pattern.compile(
             "(?:~ ?)?(?:\\d+(?:[.,/]\\d+)?(?: ?[–-] ?\\d+(?:[.,/]\\d+)?)?|\\d* ?[½¼¾⅓⅔⅛]|\\d+ \\d/\\d)");
     private static final Pattern PERCENT = Pattern.compile("\\d+(?:[.,]\\d+)? ?%");
@@ -92,9 +95,22 @@ final class Columns {
         if (line.contains("|") || line.contains("\t") || line.strip().contains("   ")) {
             return cells(line);
         }
+        if (QUOTED.matcher(line).find()) {
+            return quoted(line);
+        }
         List<String> semicolons = List.of(SEMICOLONS.split(line.strip(), -1));
         List<String> commas = List.of(COMMAS.split(line.strip(), -1));
         return semicolons.size() >= 3 ? semicolons : bare(commas) ? commas : List.of(line);
+    }
+
+    /** Cells in quotation marks may hold the comma that parts them. */
+    private static List<String> quoted(String line) {
+        List<String> cells = new ArrayList<>();
+        Matcher cell = CELL.matcher(line.strip());
+        while (cell.find() && cells.size() < MOST_CELLS) {
+            cells.add((cell.group(1) == null ? cell.group(2) : cell.group(1)).strip());
+        }
+        return cells;
     }
 
     /** "flour,260,g,dough": a list in a sentence has a number with each of its names. */

@@ -31,7 +31,7 @@ final class DivisionHint {
             Pattern.compile("ropes?|logs?|strands?|sausages?|strips?|cylinders?|portions?|parts?|pieces?");
 
     private static final Pattern WRAPPERS = Pattern.compile(
-            "\\((?:about |approx\\.? |~)?(\\d{1,3})(?: (?:wrappers|skins|pieces|sheets|count))?\\)|^(\\d{1,3}) (?!packs?|packages?|packets?|x )[\\p{L} -]{0,40}(?:wrappers?|skins?)\\b");
+            "\\((?:about |approx\\.? |~)?(\\d{1,3})(?: (?:wrappers|skins|pieces|sheets|count))?\\)|/ ?(?:about |approx\\.? )?(\\d{1,3})\\)|^(\\d{1,3}) (?!packs?|packages?|packets?|x )[\\p{L} -]{0,40}(?:wrappers?|skins?)\\b");
 
     private DivisionHint() {}
 
@@ -124,7 +124,10 @@ final class DivisionHint {
         for (RecipeLine line : lines) {
             Matcher counted = WRAPPERS.matcher(line.text().toLowerCase(Locale.ROOT));
             if (line.meaning().orElse(null) instanceof Meaning.Wrappers && counted.find()) {
-                int count = Integer.parseInt(counted.group(1) == null ? counted.group(2) : counted.group(1));
+                String said = counted.group(1) != null
+                        ? counted.group(1)
+                        : counted.group(2) != null ? counted.group(2) : counted.group(3);
+                int count = Integer.parseInt(said);
                 return Optional.of(count).filter(one -> one >= 4 && one <= MOST);
             }
         }

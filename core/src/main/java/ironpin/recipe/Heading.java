@@ -16,7 +16,8 @@ import java.util.regex.Pattern;
 record Heading(String text, Optional<Place.Part> part, boolean joins) {
     private static final int LONGEST = 60;
     private static final int MOST_WORDS = 8;
-    private static final Pattern DRESS = Pattern.compile("^[\\s#*_=>\\[~•·▪◆—–-]+|[\\s#*_=\\]~:;—–-]+$");
+    private static final Pattern DRESS =
+            Pattern.compile("^[\\s#*_=>\\[~•·▪◆\\p{So}/—–-]+|[\\s#*_=\\]~:;\\p{So}/—–-]+$");
     private static final Pattern BULLET = Pattern.compile("^[\\s*~•·▪◆☐✓–—-]+");
     private static final Pattern NUMBERING = Pattern.compile("^(?:[A-Ha-h]|\\d{1,2}|[ivIV]{1,4})[.)]\\s+");
     private static final Pattern FOR = Pattern.compile(
@@ -100,7 +101,7 @@ record Heading(String text, Optional<Place.Part> part, boolean joins) {
     private static boolean endsWithItsWord(String plain) {
         String lower = plain.toLowerCase(Locale.ROOT);
         return lower.matches(
-                        "(?:[\\p{L}&' -]{0,40} )?(?:doughs?|wrappers?|skins?|pastry|fillings?|stuffing|dips?|dipping sauce"
+                        "(?:[\\p{L}&'/ -]{0,40} )?(?:doughs?|wrappers?|skins?|pastry|fillings?|stuffing|dips?|dipping sauce"
                                 + "|breads?|flatbreads?|crust)(?: (?:no\\.? ?)?\\d)?")
                 || lower.matches("(?:doughs?|fillings?|dips?|stuffing)(?: \\d)? ?[:–—-] .*")
                 || lower.matches("(?:dipping )?sauce|to serve|to garnish|garnish|for serving");

@@ -62,6 +62,13 @@ final class LineReader {
             "(?i)(?:[/·•;|+,]|\\band\\b|&)\\s*(?:about )?(?:\\d[\\d.,/]*\\s?[½⅓⅔¼¾⅛]?|[½⅓⅔¼¾⅛])\\s?(?:g|kg|ml|l|oz|lbs?|cups?|tbsps?|tsps?"
                     + "|tablespoons?|teaspoons?|grams?|ounces?)\\b\\s+(?:of )?(?!in all|each|total|drained|when|after)\\p{L}");
 
+    /** "1 egg, beaten with enough water to make 180 ml" is more than an egg. */
+    private static final Pattern MADE_UP = Pattern.compile(
+            "(?i)\\b(?:enough .{2,20} to make|made? up to|you'?ll (?:only )?(?:use|need)|topp?ed up (?:to|with)|plus .{2,20} to make)\\b");
+
+    /** A line that begins so is what could be taken instead of the one before it. */
+    private static final Pattern INSTEAD = Pattern.compile("(?i)^(?:or|alternatively)\\b[: ]");
+
     private static final Pattern COUNTED =
             Pattern.compile("(?i)^(?:an?|one|two|three|four|five|six|half an?|a couple of|a few)\\s");
 
@@ -125,7 +132,8 @@ final class LineReader {
         boolean toTaste = TO_TASTE.matcher(text).find();
         boolean more = MORE.matcher(text).find();
         boolean kept = KEPT.matcher(text).find();
-        boolean beside = BESIDE.matcher(KEPT.matcher(text).replaceAll(" ")).find() && !more;
+        boolean beside = BESIDE.matcher(KEPT.matcher(text).replaceAll(" ")).find() && !more
+                || INSTEAD.matcher(text).find();
         boolean divided = DIVIDED.matcher(text).find() && !kept;
         boolean optional = OPTIONAL.matcher(text).find();
         Matcher part = FOR_PART.matcher(text);
@@ -278,7 +286,9 @@ final class LineReader {
     /** What names a second thing with its own amount is not read as the first one alone. */
     private static Amount several(Amount read) {
         String name = read.name().replaceAll("\\([^()]*\\)", " ");
-        return read.reading().isPresent() && ANOTHER.matcher(name).find()
+        return read.reading().isPresent()
+                        && (ANOTHER.matcher(name).find()
+                                || MADE_UP.matcher(name).find())
                 ? new Amount(Optional.empty(), read.name(), "more than one amount: write each on a line")
                 : read;
     }
@@ -302,8 +312,11 @@ final class LineReader {
         int from = 0;
         while (from < text.length() && begins.find(from)) {
             String name = text.substring(0, begins.start()).strip().replaceAll("[,;:|]$", "");
-            String amount =
-                    BARE_COUNT.matcher(text.substring(begins.end()).strip()).replaceFirst("");
+            String behindName = text.substring(begins.end()).strip();
+            boolean inBrackets = begins.group().endsWith("(");
+            String amount = BARE_COUNT
+                    .matcher(inBrackets ? behindName.replaceFirst("[)\\]]", "") : behindName)
+                    .replaceFirst("");
             // "Fried in 3 tbsp oil" measures the oil.
             boolean ofAnother = name.matches(
                             "(?i).*\\b(?:in|with|of|by|for|to|from|or)|.*\\b(?:into|until|them|it|then|these)\\b.*")
@@ -322,8 +335,7 @@ final class LineReader {
                     String behind = notes.get().isBlank() ? "" : ", " + notes.get();
                     boolean useful = !measure.isEmpty() && measure.length() <= 40;
                     if (useful) {
-                        return Optional.of(
-                                measure.replaceAll("[,;:|)\\]]+$", "").strip() + " " + name + behind);
+                        return Optional.of(measure.replaceAll("[,;:|]+$", "").strip() + " " + name + behind);
                     }
                 }
             }

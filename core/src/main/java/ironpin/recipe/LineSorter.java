@@ -191,7 +191,11 @@ final class LineSorter {
         boolean filled = false;
         for (int k = 0; k < written.size(); k++) {
             if (written.get(k).block() == written.get(i).block()) {
-                flour |= flour(read.get(k).food());
+                boolean binds = read.get(k)
+                        .reading()
+                        .filter(one -> one.mass().grams() <= MOST_BINDING)
+                        .isPresent();
+                flour |= flour(read.get(k).food()) && !binds;
                 filled |= isFilling(read.get(k).food());
             }
         }

@@ -93,7 +93,10 @@ final class LineText {
             // Salt that draws the water out leaves with it when that is squeezed out.
             boolean drawn =
                     between.strip().equals("with") && SQUEEZED.matcher(text).find();
-            boolean begins = !item.isEmpty() && !drawn && complete(item, list) && begins(clause, between, list);
+            boolean begins = !item.isEmpty()
+                    && !drawn
+                    && complete(item, list)
+                    && (begins(clause, between, list) || beginsSum(clauses, i));
             if (item.isEmpty()) {
                 item = clause;
             } else if (begins && between.strip().matches("with|in")) {
@@ -148,6 +151,15 @@ final class LineText {
             depth += c == '(' || c == '[' ? 1 : c == ')' || c == ']' ? -1 : 0;
         }
         return Math.max(0, depth);
+    }
+
+    /** "…; 1/2 cup + 1 tbsp water": a measure whose food comes with the next one. */
+    private boolean beginsSum(List<String> clauses, int i) {
+        boolean joined = i + 2 < clauses.size() && clauses.get(i + 1).strip().matches("and|&|\\+|plus");
+        return joined
+                && amounts.measured(clauses.get(i))
+                && amounts.behind(clauses.get(i)).filter(String::isBlank).isPresent()
+                && amounts.behind(clauses.get(i + 2)).flatMap(LineText::thing).isPresent();
     }
 
     /** Whether what stands so far is a thing by itself. */

@@ -32,8 +32,8 @@ final class Prose {
             "\\b(?:meat|mince|minced|stuffing|inside|beef|pork|lamb|chicken|filled with|fill them with)\\b");
     private static final Pattern VERBS = Pattern.compile(
             "(?i)(?:\\p{L}+(?:ed|ing|ly)|a|an|the|of|little|some|more|after|before|once|just|about|around|well|too|also|it|all|only|my|your|our|we|you|i|he|she|they)");
-    private static final Pattern SERVES =
-            Pattern.compile("^\\W*(?:to )?serve\\b|\\bpour(?:ed)? over\\b|\\bspoon(?:ed)? over\\b");
+    private static final Pattern SERVES = Pattern.compile(
+            "^\\W*(?:to )?serve\\b|\\bpour(?:ed)? over\\b|\\b(?:brush|drizzle|top)(?:ed|d)? (?:them )?with\\b|\\bspoon(?:ed)? over\\b");
     private static final Pattern COOKS =
             Pattern.compile("\\b(?:fry|frying|boil|steam|pan|pot|lid|griddle|bake|simmer|wok|skillet|cover)\\b");
     private static final Set<String> COOKED_IN =
@@ -84,6 +84,10 @@ final class Prose {
     }
 
     private void pick(String sentence, boolean cooks) {
+        // Butter that is mashed into something is no fat for the pan.
+        boolean fills = FoodWords.in(sentence).stream()
+                .anyMatch(one -> !COOKED_IN.contains(one.food().key())
+                        && !WHOLES.contains(one.food().key()));
         Matcher word = WORD.matcher(sentence);
         int from = 0;
         while (from < sentence.length() && word.find(from)) {
@@ -94,6 +98,7 @@ final class Prose {
                 continue;
             }
             boolean beside = cooks
+                    && !fills
                     && FoodName.read(amounts.whatOf(said))
                             .food()
                             .filter(food -> COOKED_IN.contains(food.key()))

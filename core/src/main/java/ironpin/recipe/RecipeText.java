@@ -31,7 +31,8 @@ public final class RecipeText {
     /** "3. 200 g flour", "3) flour", "3.Flour", but not "3.5 g salt". */
     private static final String NUMBER_IN_FRONT = "^\\d{1,2}(?:[.)]\\s+|\\)|\\.(?=\\p{L}))";
 
-    private static final Pattern NUMBERED = Pattern.compile("(?i)^(?:step\\s*)?\\d{1,2}[.):]\\s*\\p{L}.*");
+    private static final Pattern NUMBERED =
+            Pattern.compile("(?i)^(?:step\\s*\\d{1,2}\\s*[.):–-]|\\d{1,2}[.):])\\s*\\p{L}.*");
     private static final Pattern TIME = Pattern.compile(
             "(?i)^(?:prep(?:aration)?|cook(?:ing)?|total|rest(?:ing)?|active|hands-on|ready in|time|chill(?:ing)?)\\b[^\\d.]{0,18}"
                     + "(?:\\d|an? |half).{0,30}");
@@ -43,6 +44,10 @@ public final class RecipeText {
                     + "\\b[*]*(.{0,60})");
     /** "Dough: 300 g flour", "For the wrappers – 150 g wheat starch". */
     private static final Pattern HEAD_ENDS = Pattern.compile(":|\\s[–—=-]\\s");
+
+    /** A sentence ends here; "approx. 400 g" goes on. */
+    private static final Pattern STOP = Pattern.compile(
+            "(?i)(?<!\\b(?:approx|ca|c|tsp|tbsp|tbs|tspn|oz|lb|lbs|pkg|pkt|med|lg|sm|no|nos|pcs|pc|g|gr|kg|ml|t|max|min|abt))[.!] ");
 
     private static final Pattern STEP_VERB = Pattern.compile(
             "(?i)^(?:mix|knead|rest|roll|cut|divide|boil|steam|fry|cook|place|put|add|stir|combine|bring|heat|cover|fold|serve|let|leave|make|shape|fill|pour|sprinkle|work|dust|wrap|seal|set"
@@ -56,6 +61,8 @@ public final class RecipeText {
     private static final Pattern TOLD = Pattern.compile(
             "(?i)^[^\\d½¼¾]{0,60}\\b(?:i|we|you|she|he|they|is|are|was|were|take|takes|mix|mixes|goes|go|comes|uses?|used|put|stir|need|needs)\\b[^:]{0,80}?(?:\\d|[½¼¾]|\\b(?:an?|half|one|two|three|four) \\p{L}+ of\\b)");
     private static final int FEW_WORDS = 7;
+    private static final int FEWEST_LISTED = 4;
+    private static final double MOSTLY_MEASURED = 0.6;
 
     private enum Zone {
         HEAD,
@@ -219,8 +226,8 @@ public final class RecipeText {
         String whole = text.get(i);
         block += begun.contains(whole) ? 1 : 0;
         if (whole.length() > TELLING) {
-            if (!(HEAD_ENDS.matcher(whole.substring(0, HEADING)).find()
-                    && inline(whole.substring(0, Math.min(LONGEST_LIST, whole.length()))))) {
+            String start = whole.substring(0, Math.min(LONGEST_LIST, whole.length()));
+            if (!(HEAD_ENDS.matcher(whole.substring(0, HEADING)).find() && inline(start)) && !listed(start, true)) {
                 step(whole);
             }
             return;
@@ -381,8 +388,24 @@ public final class RecipeText {
     }
 
     private boolean ingredient(String line) {
-        boolean sentence = line.length() > 2 * SENTENCE || line.contains(". ") && line.length() > SENTENCE;
+        boolean sentence = line.length() > 2 * SENTENCE || STOP.matcher(line).find() && line.length() > SENTENCE;
         return !sentence && (amountFirst(line) && understood(line) || nameFirst(line) || numberedIngredient(line));
+    }
+
+    /** A long line that is nothing but things and their amounts goes into the list that has begun. */
+    private boolean listed(String line, boolean begun) {
+        if (zone != Zone.LINES && begun) {
+            return false;
+        }
+        List<String> items = things.listed(line);
+        long measured = items.stream()
+                .filter(item -> amounts.startsAny(item) || nameFirst(item))
+                .count();
+        if (items.size() < FEWEST_LISTED || measured < items.size() * MOSTLY_MEASURED) {
+            return false;
+        }
+        lines.addAll(WrittenRecipe.lines(heading, items, block));
+        return true;
     }
 
     /** An amount with a unit, or a number before something that is known. */

@@ -26,6 +26,8 @@ public record RecipeYield(Optional<Integer> fewest, Optional<Integer> most, Opti
     private static final Pattern MASS =
             Pattern.compile("\\d+\\s?(?:g|kg|ml|l|oz|lb|lbs|cups?|minutes?|min|hours?|cm|inch(?:es)?)\\b");
     private static final Pattern DOZEN = Pattern.compile("(\\d{1,3}(?: \\d/\\d| ?[½¼¾])?|half a|a)?\\s?doz(?:en)?\\b");
+    private static final Pattern EACH =
+            Pattern.compile("(\\d{1,2})(?: pieces| pcs)? (?:each|apiece|per person|a head)\\b");
     private static final Pattern PIECES = Pattern.compile("(?:about |around |approx\\.? |~|some )?" + RANGE);
 
     /** What this text says; nothing of it may be there. */
@@ -41,6 +43,11 @@ public record RecipeYield(Optional<Integer> fewest, Optional<Integer> most, Opti
             String number = serves.group(1) != null ? serves.group(1) : serves.group(3);
             eaters = within(Integer.parseInt(number), 200);
             lower = lower.substring(0, serves.start()) + " " + lower.substring(serves.end());
+        }
+        Matcher each = EACH.matcher(lower);
+        if (each.find() && eaters.isPresent()) {
+            Optional<Integer> all = within(eaters.get() * Integer.parseInt(each.group(1)), MOST);
+            return new RecipeYield(all, all, eaters);
         }
         Matcher dozen = DOZEN.matcher(lower);
         if (dozen.find()) {

@@ -14,9 +14,9 @@ final class YieldLine {
             "(?:about |approx\\.? |approximately |around |roughly |some |ca\\.? |~ ?|abt |up to |enough for )?";
     private static final String PIECES =
             "(?:(?:large|small|big|medium|stuffed|round|little|pan|griddle) )?(?:pieces|pcs\\.?|pc\\.?|nos\\.?|no\\.?|dumplings?|parcels?|breads?|flatbreads?|crescents?|pockets?|purses?|half-moons?|servings?|portions?|turnovers?|buns?|balls?|units?|ea\\.?|skins|ones"
-                    + "|rounds|moons|leaves|cakes|turnovers|triangles)";
+                    + "|stk\\.?|stück|uds\\.?|unidades|large|small|medium|rounds|moons|leaves|cakes|turnovers|triangles)";
     private static final Pattern OWN = Pattern.compile(
-            "(?i)^(?:this )?(?:recipe )?(?:makes|make|yields?|serves|servings?|portions|quantity|pieces|batch size|output|how many|for \\d+ (?:people|persons|eaters"
+            "(?i)^(?:this )?(?:recipe )?(?:makes|make|yields?|serves|servings?|portions|quantity|pieces|batch size|output|how many|number of pieces|number|for \\d+ (?:people|persons|eaters"
                     + "|servings|pieces|guests))\\b.{0,50}$|^\\(?(?:for |makes )?" + ABOUT + NUMBER + " " + PIECES
                     + "\\)?\\.?$|^\\((?:for|makes) " + ABOUT + NUMBER + "\\)$|^(?:for|makes) " + ABOUT + NUMBER
                     + "$|^enough for .{1,40}$");
