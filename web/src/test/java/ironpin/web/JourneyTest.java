@@ -40,7 +40,9 @@ public class JourneyTest extends OpenKitchen {
         page.navigate("/");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("New batch"))
                 .click();
-        page.getByText(style, new Page.GetByTextOptions().setExact(true)).click();
+        page.locator(".style")
+                .getByText(style, new Locator.GetByTextOptions().setExact(true))
+                .click();
         for (int i = 0; i < moreEaters; i++) {
             page.getByLabel("one more").click();
             assertThat(page.locator("#wish-eaters")).hasValue(String.valueOf(5 + i));

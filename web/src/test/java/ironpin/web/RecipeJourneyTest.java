@@ -59,9 +59,9 @@ public class RecipeJourneyTest extends OpenKitchen {
     @Test
     public void whatWasMisreadIsPutRightInPlaceAndTheRecipeBecomesABatch() {
         readIt(
-                "Green leaves\nServes 2, makes 20\n\nDough\n200 g plain flour\n100 g boiling water\n30 g spinach juice\n\n"
+                "Green leaves\nServes 2, makes 20\n\nDough\n200 g plain flour\n100 g boiling water\n30 g woodruff juice\n\n"
                         + "Filling\n300 g firm tofu\n4 g salt\n\nMethod\nRest 20 minutes. Steam 8 minutes.");
-        assertThat(page.locator(".doubts")).containsText("not read: “30 g spinach juice”");
+        assertThat(page.locator(".doubts")).containsText("not read: “30 g woodruff juice”");
         page.locator("#recipe-meaning-2").selectOption("dough:WATER");
         assertThat(says()).containsText("65 %");
         assertThat(page.locator(".doubts")).hasCount(0);
@@ -81,13 +81,13 @@ public class RecipeJourneyTest extends OpenKitchen {
         page.locator(".recipe-go .go").click();
         page.waitForURL(Pattern.compile(".*/batches/\\d+/table"));
         page.locator("#source summary").click();
-        assertThat(page.locator(".source-words")).containsText("30 g spinach juice");
+        assertThat(page.locator(".source-words")).containsText("30 g woodruff juice");
         long id = Long.parseLong(page.url().replaceAll(".*/batches/(\\d+)/.*", "$1"));
         Batch kept = bean(BatchStore.class).load(id).batch();
         assertEquals(kept.doughs().get(0).formula().hydration().percent(), 65, 1e-6);
         assertEquals(kept.eaters(), 6);
         String saved = page.request().get("/api/v1/batches/" + id).text();
-        assertTrue(saved.contains("30 g spinach juice"), "the recipe is saved with it");
+        assertTrue(saved.contains("30 g woodruff juice"), "the recipe is saved with it");
         bean(BatchStore.class).delete(id);
     }
 
