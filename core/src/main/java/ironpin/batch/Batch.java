@@ -64,6 +64,9 @@ public record Batch(
     /** Characters of one of them. */
     public static final int LONGEST_UNREAD = 200;
 
+    /** No table is larger. */
+    public static final int MOST_EATERS = 200;
+
     public Batch {
         title = Typed.name(title);
         doughs = List.copyOf(doughs);
@@ -82,7 +85,7 @@ public record Batch(
         if (title.isBlank() || title.length() > 80) {
             throw new Refused("a title has 1 to 80 characters");
         }
-        if (eaters < 1 || eaters > 200) {
+        if (eaters < 1 || eaters > MOST_EATERS) {
             throw new Refused("1 to 200 eaters, not " + eaters);
         }
         if (lots.isEmpty() || lots.size() > MOST_LOTS) {

@@ -127,7 +127,7 @@ public record Lot(
         }
         demandPiece("dough", doughEach);
         demandPiece("filling", fillingEach);
-        if (toFreezer < 0 || toFreezer > 5_000) {
+        if (toFreezer < 0 || toFreezer > PieceRule.MOST) {
             throw new Refused("0 to 5,000 pieces for the freezer, not " + toFreezer);
         }
     }

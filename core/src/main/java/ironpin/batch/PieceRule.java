@@ -4,6 +4,9 @@ import ironpin.refusal.Refused;
 
 /** How a lot's number of pieces is decided when neither its flour nor its filling decides it. */
 public sealed interface PieceRule {
+    /** No lot has more pieces. */
+    int MOST = 5_000;
+
     /** Pieces for a table of this many, before any for the freezer. */
     int forEaters(int eaters);
 
@@ -37,7 +40,7 @@ public sealed interface PieceRule {
      */
     record Counted(int pieces) implements PieceRule {
         public Counted {
-            if (pieces < 1 || pieces > 5_000) {
+            if (pieces < 1 || pieces > MOST) {
                 throw new Refused("1 to 5,000 pieces, not " + pieces);
             }
         }

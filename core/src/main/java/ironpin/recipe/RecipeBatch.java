@@ -51,7 +51,6 @@ public final class RecipeBatch {
     private static final double MOST_PIECE = 500;
     private static final int MOST_FLOURS = 3;
     private static final int MOST_EACH = 60;
-    private static final int MOST_PIECES = 5_000;
     private static final int MOST_NAME = 80;
     private static final Duration LONGEST_REST = Duration.ofHours(24);
 
@@ -296,18 +295,19 @@ public final class RecipeBatch {
     }
 
     /**
-     * As many as the recipe makes, or as its dough gives where it does not say: for more or fewer than it serves as many more or fewer, and shared out over its lots. By the
-     * eater where that comes out even, so that they can be changed later; a usual number where it says none.
+     * As many as the recipe makes, shared out over its lots; for more or fewer than it serves, as many more or fewer. By the eater
+     * where that comes out even, so that they can be changed later. Where it does not say, as many as its dough gives, whoever
+     * eats; a usual number where it has no dough either.
      */
     private PieceRule pieces(int count, int eaters, Appetite appetite, Mass doughEach, int doughNo) {
         Optional<Integer> made = recipe.pieces();
-        // A recipe without a count keeps its own amounts: as many as its dough gives.
+        // A recipe without a count keeps its own amounts.
         Optional<Integer> given = massOfDough(doughNo).map(all -> (int) Math.floor(all
                 * (1 - LOSS.fraction())
                 / doughEach.grams()
                 / sharing(recipe.doughs().size(), count)));
         if (made.isEmpty() && given.filter(n -> n >= 1).isPresent()) {
-            return new PieceRule.Counted(held(given.get(), MOST_PIECES));
+            return new PieceRule.Counted(held(given.get(), PieceRule.MOST));
         }
         if (made.isEmpty()) {
             return new PieceRule.PerEater(held(style.perEater(appetite) / (double) count, MOST_EACH));
@@ -317,7 +317,7 @@ public final class RecipeBatch {
         double each = pieces / eaters;
         return each == Math.rint(each) && each >= 1 && each <= MOST_EACH
                 ? new PieceRule.PerEater((int) each)
-                : new PieceRule.Counted(held(pieces, MOST_PIECES));
+                : new PieceRule.Counted(held(pieces, PieceRule.MOST));
     }
 
     private static int held(double count, int most) {

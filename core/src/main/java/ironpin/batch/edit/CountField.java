@@ -11,8 +11,6 @@ import java.util.Optional;
 
 /** How many pieces a lot has, and how big they are. Writing a count pins it. */
 public final class CountField {
-    private static final int MOST = 5_000;
-
     /** Pieces for each eater. */
     public static final PlanField<Address.OfLot> EACH = lot("each", "pieces each", Station.TABLE)
             .range(1, 60, "", 1, 1)
@@ -21,20 +19,20 @@ public final class CountField {
 
     /** Pieces in all, the freezer's among them. */
     public static final PlanField<Address.OfLot> PIECES = lot("pieces", "pieces", Station.TABLE)
-            .range(1, MOST, "", 1, 0)
+            .range(1, PieceRule.MOST, "", 1, 0)
             .reads((batch, balance, at) -> balance.lot(at.no()).pieces())
             .writes((batch, at, pieces) -> Pins.countPieces(batch, at.no(), pieces));
 
     /** Of the pieces there are, those that are frozen. */
     public static final PlanField<Address.OfLot> OF_THESE_TO_FREEZER = lot(
                     "of-these-to-freezer", "of these, to the freezer", Station.TABLE)
-            .range(0, MOST, "", 1, 0)
+            .range(0, PieceRule.MOST, "", 1, 0)
             .reads((batch, balance, at) -> balance.lot(at.no()).toFreezer())
             .writes((batch, at, frozen) -> Pins.freezeOfThese(batch, at.no(), frozen));
 
     /** Pieces that are made besides, for the freezer. */
     public static final PlanField<Address.OfLot> TO_FREEZER = lot("to-freezer", "more, for the freezer", Station.TABLE)
-            .range(0, MOST, "", 1, 0)
+            .range(0, PieceRule.MOST, "", 1, 0)
             .reads((batch, balance, at) -> balance.lot(at.no()).toFreezer())
             .writes((batch, at, more) -> batch.mapLot(at.no(), lot -> lot.withToFreezer((int) more)));
 

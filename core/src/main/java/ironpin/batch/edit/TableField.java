@@ -2,6 +2,7 @@ package ironpin.batch.edit;
 
 import static ironpin.batch.edit.PlanField.table;
 
+import ironpin.batch.Batch;
 import ironpin.batch.Station;
 import java.util.List;
 
@@ -15,7 +16,7 @@ public final class TableField {
 
     /** Whoever eats; every lot is counted by them again. */
     public static final PlanField<Address.Table> EATERS = table("eaters", "eaters", Station.TABLE)
-            .range(1, 200, "", 1, 0)
+            .range(1, Batch.MOST_EATERS, "", 1, 0)
             .reads((batch, balance, at) -> batch.eaters())
             .writes((batch, at, eaters) ->
                     Pins.countPerEater(Pins.release(batch)).withEaters((int) eaters));
