@@ -5,7 +5,10 @@ import ironpin.pantry.FlourKind;
 import java.util.Map;
 import java.util.Optional;
 
-/** Flour whose thirst is not known here: rye, buckwheat, rice and the like drink as they please. */
+/**
+ * Flour whose thirst is not known here: rye, buckwheat, rice and the like. The share from which they are felt, a twentieth of all
+ * flour, is an estimate of ours.
+ */
 public final class StrangeFlour {
     /** So little of it changes no dough. */
     private static final double UNFELT = 0.05;
@@ -15,7 +18,7 @@ public final class StrangeFlour {
     /**
      * The flour because of which nobody can say how wet a dough will feel; none if there is no more of such flour than is felt.
      *
-     * @param shares of the flour, by flour; in any unit
+     * @param shares of each flour, 0 or more, all in one unit: g, %, or parts of 1
      */
     public static Optional<Flour> in(Map<Flour, Double> shares) {
         double all = shares.values().stream().mapToDouble(one -> one).sum();

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** Words typed wrong: the one known word that is near, if there is but one. */
-public final class Slips {
+final class Slips {
     private static final int SHORTEST = 4;
     private static final int SHORTEST_KNOWN = 3;
     /** From this length on two slips may be in a word. */
@@ -18,7 +18,7 @@ public final class Slips {
      * The one of these words that is a slip away from what was typed (two in a long word): a letter left out, put in, changed, or
      * two in the wrong order. Nothing if none or several are, or if the word is too short to tell.
      */
-    public static Optional<String> near(String typed, Collection<String> known) {
+    static Optional<String> near(String typed, Collection<String> known) {
         List<String> nearest = nearest(typed, known);
         if (nearest.size() > 1) {
             // The same letters in another order, or one of them twice, are nearer than others.

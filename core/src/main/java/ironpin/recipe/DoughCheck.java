@@ -109,7 +109,8 @@ public final class DoughCheck {
         Map<Flour, Double> shares = new HashMap<>();
         dough.flours().forEach((flour, grams) -> shares.put(flour, grams.usual()));
         Optional<Flour> strange = StrangeFlour.in(shares);
-        if (strange.isEmpty() && fatOf(dough) <= SHORT && Side.of(usual, low, high, 1) == Side.WITHIN) {
+        double fat = fatOf(dough);
+        if (strange.isEmpty() && fat <= SHORT && Side.of(usual, low, high, 1) == Side.WITHIN) {
             findings.add(Finding.of(
                     Saying.RECIPE_HYDRATION_IN_BAND,
                     Sentence.of(figure),
@@ -117,7 +118,6 @@ public final class DoughCheck {
                     Sentence.of(range)));
             return;
         }
-        double fat = fatOf(dough);
         if (fat > SHORT) {
             findings.add(Finding.of(
                     Saying.RECIPE_HYDRATION_NOT_KNOWN,

@@ -30,17 +30,6 @@ final class LineReader {
     private static final Pattern OPTIONAL = Pattern.compile("(?i)[,;]?\\s*\\(?\\boptional(?:ly)?\\b:?\\)?");
     private static final Pattern FOR_PART = Pattern.compile(
             "(?i)[,;(]?\\s*\\bfor (?:the )?(dough|wrappers?|skins?|pastry|filling|stuffing|dip|dipping|sauce|dipping sauce)\\b\\)?");
-    private static final Pattern JUICE = Pattern.compile(
-            "(?i)^(?:the )?(?:lemon |lime |orange )?juice of (.{1,12}?) (lemons?|limes?|oranges?)\\b(.*)$");
-    private static final Pattern ZEST = Pattern.compile(
-            "(?i)^(?:the )?(?:finely |freshly )?(?:grated )?(?:lemon |lime |orange )?(?:zest|rind|peel) of (.{1,12}?) (lemons?|limes?|oranges?)\\b(.*)$");
-    private static final Pattern ONLY = Pattern.compile(
-            "(?i)^(.{1,12}?) (?:unwaxed |large |small )?(lemons?|limes?|oranges?)(?:,| -| –| \\() ?(?:the |finely |grated ){0,3}(juice only|juiced|juice|zest only|zested|zest|rind)\\)?$");
-    private static final Pattern ZEST_AND_JUICE = Pattern.compile(
-            "(?i)^(?:the )?(?:finely |freshly )?(?:grated )?(?:zest|rind|juice) (?:and|&|\\+) (?:the )?(?:zest|rind|juice) of (.{1,12}?) (lemons?|limes?|oranges?)\\b.*$"
-                    + "|^(.{1,12}?) (?:unwaxed |large |small )?(lemons?|limes?|oranges?),? (?:finely grated )?(?:zest|rind|juice|juiced|zested) (?:and|&|\\+) (?:finely grated )?(?:zest|rind|juice|juiced|zested).*$");
-    private static final Pattern ZEST_PLUS_JUICE = Pattern.compile(
-            "(?i)^(?:the )?(?:finely |freshly )?(?:grated )?(?:zest|rind) of (.{1,12}?) (lemons?|limes?|oranges?)\\b,? (?:\\+|plus|and) (.{1,24}?)(?: of)?(?: the| its)?(?: lemon| lime| orange)? juice$");
     /** Where a name may end and its amount begin. */
     private static final Pattern AMOUNT_BEGINS = Pattern.compile(
             "(?i)(?<=[\\p{L})'%])\\s*(?:[:,=|–—-]|\\.{1,3})?\\s+\\(?(?=(?:about |approx\\.? |~|x ?|× ?)?(?:\\d|[½⅓⅔¼¾⅛])|(?:an? )?(?:good |small |large |big |generous )?(?:pinch|handful|knob"
@@ -211,40 +200,14 @@ final class LineReader {
     private record Amount(Optional<Reading> reading, String name, String trouble) {}
 
     private Amount amount(String bare) {
-        List<String> ways = new ArrayList<>();
-        Matcher juice = JUICE.matcher(bare);
-        if (juice.matches()) {
-            String fruit = juice.group(2).toLowerCase(Locale.ROOT).replaceAll("s$", "");
-            ways.add(juice.group(1) + " " + fruit + " juice" + juice.group(3));
-        }
-        Matcher only = ONLY.matcher(bare);
-        if (only.matches()) {
-            String fruit = only.group(2).toLowerCase(Locale.ROOT).replaceAll("s$", "");
-            String part = only.group(3).toLowerCase(Locale.ROOT).startsWith("juice") ? "juice" : "zest";
-            ways.add(only.group(1) + " " + fruit + " " + part);
-        }
-        Matcher both = ZEST_AND_JUICE.matcher(bare);
-        if (both.matches()) {
-            String count = both.group(1) == null ? both.group(3) : both.group(1);
-            String fruit = (both.group(1) == null ? both.group(4) : both.group(2))
-                    .toLowerCase(Locale.ROOT)
-                    .replaceAll("s$", "");
-            return sum(count + " " + fruit + " juice", count + " " + fruit + " zest")
-                    .orElse(new Amount(Optional.empty(), bare, ""));
-        }
-        Matcher added = ZEST_PLUS_JUICE.matcher(bare);
-        if (added.matches()) {
-            String fruit = added.group(2).toLowerCase(Locale.ROOT).replaceAll("s$", "");
-            Optional<Amount> sum = sum(added.group(3) + " " + fruit + " juice", added.group(1) + " " + fruit + " zest");
-            if (sum.isPresent()) {
-                return sum.get();
+        Optional<Citrus.Both> both = Citrus.both(bare);
+        if (both.isPresent()) {
+            Optional<Amount> sum = sum(both.get().juice(), both.get().zest());
+            if (sum.isPresent() || both.get().ofOneFruit()) {
+                return sum.orElse(new Amount(Optional.empty(), bare, ""));
             }
         }
-        Matcher zest = ZEST.matcher(bare);
-        if (zest.matches()) {
-            String fruit = zest.group(2).toLowerCase(Locale.ROOT).replaceAll("s$", "");
-            ways.add(zest.group(1) + " " + fruit + " zest" + zest.group(3));
-        }
+        List<String> ways = new ArrayList<>(Citrus.turned(bare));
         AmountReader.turned(bare).ifPresent(ways::add);
         ways.add(bare);
         nameFirst(bare, amounts).ifPresent(ways::add);
