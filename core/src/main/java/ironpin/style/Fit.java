@@ -14,75 +14,21 @@ import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 
-/** Which start, with which filling, fits what was said best: its words ({@code words.csv}) and its foods are counted. */
+/** Which start, with which filling, fits what was said best: its words and its foods are counted. A line of {@code words.csv} is
+ * words with the starts they speak for; those that speak for none are known and pass. */
 final class Fit {
     private static final double OF_THE_KIND = 2;
     private static final double FOOD = 3;
     private static final double KIND_OF_FOOD = 1;
+    /** Minced meat, nobody said of what. */
+    static final String MINCE = "mince";
+
     private static final double SAID_FIRST = 0.01;
     private static final List<Map<String, String>> WORDS = CsvResource.rows(Fit.class, "words.csv", ";");
     /** What somebody must be able to rely on is chosen by reading the plan's allergens, never by a word. */
     private static final Pattern PROMISES = Pattern.compile(".*-free|vegan|halal|kosher|allerg.*");
 
     private static final Set<String> MEATLESS = Set.of("vegetarian", "veggie", "meatless");
-    private static final Set<String> PLAIN = Set.of(
-            "and",
-            "with",
-            "of",
-            "the",
-            "a",
-            "an",
-            "some",
-            "for",
-            "in",
-            "please",
-            "i",
-            "want",
-            "would",
-            "like",
-            "to",
-            "make",
-            "can",
-            "what",
-            "we",
-            "have",
-            "got",
-            "my",
-            "our",
-            "me",
-            "us",
-            "dumplings",
-            "dumpling",
-            "pieces",
-            "tonight",
-            "today",
-            "supper",
-            "dinner",
-            "lunch",
-            "filling",
-            "filled",
-            "stuffed",
-            "it",
-            "is",
-            "on",
-            "table",
-            "ready",
-            "use",
-            "up",
-            "using",
-            "from",
-            "g",
-            "kg",
-            "good",
-            "nice",
-            "few",
-            "them",
-            "ones",
-            "something",
-            "home-made",
-            "homemade",
-            "left",
-            "over");
 
     private Fit() {}
 
@@ -149,7 +95,7 @@ final class Fit {
         if (share > 0) {
             return FOOD + share;
         }
-        boolean meat = food.key().equals("mince")
+        boolean meat = food.key().equals(MINCE)
                 && (filling.kind() == FillingKind.RED_MEAT || filling.kind() == FillingKind.POULTRY);
         return meat ? KIND_OF_FOOD : 0;
     }
@@ -168,8 +114,7 @@ final class Fit {
 
     /** Words of which nothing was made. */
     static List<String> unused(List<String> words) {
-        Set<String> known = new HashSet<>(PLAIN);
-        known.addAll(MEATLESS);
+        Set<String> known = new HashSet<>(MEATLESS);
         WORDS.forEach(row -> known.addAll(Arrays.asList(row.get("words").split("\\|"))));
         List<String> unused = new ArrayList<>();
         for (String word : words) {

@@ -1,6 +1,10 @@
 package ironpin.style;
 
 import ironpin.amount.AmountReader;
+import ironpin.batch.Batch;
+import ironpin.batch.PieceRule;
+import ironpin.filling.FillingFormula;
+import ironpin.filling.FillingLine;
 import ironpin.pantry.Food;
 import ironpin.pantry.FoodName;
 import ironpin.pantry.FoodWords;
@@ -8,12 +12,13 @@ import ironpin.quantity.CupStandard;
 import ironpin.quantity.Mass;
 import java.time.LocalTime;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 /**
  * What a cook says is wanted, in a line: "24 pork dumplings for three, boiled, at seven", "500 g mince, what can I make".
@@ -35,8 +40,6 @@ public record Order(
     /** More is no line. */
     public static final int MOST_TEXT = 200;
 
-    private static final int MOST_PIECES = 5_000;
-    private static final int MOST_EATERS = 200;
     private static final int NOON = 12;
     private static final String NUMBER =
             "((?:half a|a|an|one|two|three|four|five|six|\\d{1,2})? ?dozen|a hundred|\\d{1,4}|twenty(?:[- ](?:one|two|three|four|five|six|eight))?|thirty(?:[- ](?:two|six))?"
@@ -57,9 +60,23 @@ public record Order(
      * So much of a food.
      *
      * @param food what it is
-     * @param mass how much of it
+     * @param mass how much of it, above 0 g
      */
-    public record Held(Food food, Mass mass) {}
+    public record Held(Food food, Mass mass) {
+        /** Which line of a filling it is, from 0; mince of no kind is the first meat in it. Nothing where none is it. */
+        public OptionalInt lineIn(FillingFormula formula) {
+            List<FillingLine> lines = formula.lines();
+            return IntStream.range(0, lines.size())
+                    .filter(i -> Fit.is(lines.get(i), food)
+                            || food.key().equals(Fit.MINCE)
+                                    && lines.get(i)
+                                            .spoken()
+                                            .food()
+                                            .filter(one -> one.role() == Food.Role.MEAT)
+                                            .isPresent())
+                    .findFirst();
+        }
+    }
 
     /** What a line says. @param usual the start where it says nothing of one */
     public static Order read(String line, Style usual) {
@@ -78,11 +95,11 @@ public record Order(
         Optional<Integer> eaters = eat.find()
                 ? number(
                         eat.group(1) != null ? eat.group(1) : eat.group(2) != null ? eat.group(2) : eat.group(3),
-                        MOST_EATERS)
+                        Batch.MOST_EATERS)
                 : Optional.empty();
         rest = eaters.isPresent() ? eat.replaceFirst(" ") : rest;
         Matcher count = PIECES.matcher(rest.strip());
-        Optional<Integer> pieces = count.find() ? number(count.group(1), MOST_PIECES) : Optional.empty();
+        Optional<Integer> pieces = count.find() ? number(count.group(1), PieceRule.MOST) : Optional.empty();
         rest = pieces.isPresent() ? count.replaceFirst(" ") : rest;
         List<String> words = new ArrayList<>();
         Matcher word = WORD.matcher(rest);
@@ -119,10 +136,5 @@ public record Order(
         boolean evening = !morning && hour >= 1 && hour < NOON;
         int there = evening ? hour + NOON : hour;
         return there >= 0 && there < 24 && minute < 60 ? Optional.of(LocalTime.of(there, minute)) : Optional.empty();
-    }
-
-    /** The fillings that hold a food, the fullest of it first. */
-    static Comparator<Style.FillingStart> fullestOf(Food food) {
-        return Comparator.comparingDouble((Style.FillingStart filling) -> -Fit.share(filling, food));
     }
 }

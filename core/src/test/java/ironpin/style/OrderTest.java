@@ -7,6 +7,7 @@ import ironpin.pantry.Food;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -54,6 +55,17 @@ public class OrderTest {
         assertEquals(
                 Order.read("500 g mince", USUAL).held().map(Order.Held::food).map(Food::key), Optional.of("mince"));
         assertEquals(Order.read("24 of pork", USUAL).held(), Optional.empty());
+    }
+
+    /** What a filling has none of is not used up by it. */
+    @Test
+    public void whatThereIsIsALineOfTheFillingOrNone() {
+        Order.Held mince = Order.read("500 g mince", USUAL).held().orElseThrow();
+        assertEquals(mince.lineIn(USUAL.filling().formula()), OptionalInt.of(0));
+        assertEquals(mince.lineIn(Styles.get("griddle-bread").filling().formula()), OptionalInt.empty());
+        Order.Held feta = Order.read("200 g of feta", USUAL).held().orElseThrow();
+        assertEquals(feta.lineIn(Styles.get("griddle-bread").filling().formula()), OptionalInt.of(1));
+        assertEquals(feta.lineIn(USUAL.filling().formula()), OptionalInt.empty());
     }
 
     /** A word is no promise: who must avoid something reads the plan. */

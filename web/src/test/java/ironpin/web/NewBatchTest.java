@@ -80,6 +80,11 @@ public class NewBatchTest extends OpenKitchen {
             page.navigate("/batches/new?said=700+g+of+beef,+gluten-free,+what+can+I+make");
             assertThat(page.locator("#wish-heard")).containsText("700 g of beef mince used up");
             assertThat(page.locator("#wish-heard")).containsText("Not understood: “gluten-free”");
+            // Another filling has none of it, and a number that is set holds whatever there is.
+            page.locator("#wish-filling").selectOption("pork-cabbage");
+            assertThat(page.locator("#wish-heard")).containsText("nothing done with the beef mince");
+            page.navigate("/batches/new?said=24+pork+dumplings,+700+g+of+pork");
+            assertThat(page.locator("#wish-heard")).containsText("24 pieces, nothing done with the pork mince");
         }
     }
 

@@ -29,38 +29,52 @@ public final class AtHand {
      *
      * @param batch as it was before anything was changed
      * @param number the line that was typed
-     * @param grams what there is of it
+     * @param grams what there is of it, g, above 0
      */
     public static List<Fix> ways(Batch batch, PlanNumber<?> number, double grams) {
         List<Fix> ways = new ArrayList<>();
+        allOf(batch, number, grams).ifPresent(ways::add);
         if (number.field() == FillingField.FILLING_GRAMS && number.at() instanceof Address.LineOf at) {
-            double all = grams / at.in(batch).share().fraction();
-            more(batch, FillingField.FILLING.at(new Address.OfFilling(at.filling())), all, grams, ways);
-            fuller(batch, at.filling(), all, ways);
-        } else if (number.field() == DoughField.ADDITION_GRAMS && number.at() instanceof Address.AdditionOf at) {
-            double share =
-                    batch.dough(at.dough()).formula().share(at.addition()).fraction();
-            flour(batch, at.dough(), grams / share, grams, ways);
-        } else if (number.field() == DoughField.FLOUR_GRAMS && number.at() instanceof Address.FlourOf at) {
-            flour(batch, at.dough(), grams / at.in(batch).share().fraction(), grams, ways);
+            fuller(batch, at.filling(), grams / share(batch, at), ways);
         }
         return List.copyOf(ways);
     }
 
-    private static void flour(Batch batch, int dough, double flour, double grams, List<Fix> ways) {
-        if (Double.isFinite(flour)) {
-            more(batch, DoughField.FLOUR.at(new Address.OfDough(dough)), flour, grams, ways);
+    /**
+     * All of it used up by as many pieces as it gives; nothing where the number is no line's mass, or that cannot be.
+     *
+     * @param batch as it was before anything was changed
+     * @param number the line there is so much of
+     * @param grams what there is of it, g, above 0
+     */
+    public static Optional<Fix> allOf(Batch batch, PlanNumber<?> number, double grams) {
+        if (number.field() == FillingField.FILLING_GRAMS && number.at() instanceof Address.LineOf at) {
+            return whole(batch, FillingField.FILLING.at(new Address.OfFilling(at.filling())), share(batch, at), grams);
         }
+        if (number.field() == DoughField.ADDITION_GRAMS && number.at() instanceof Address.AdditionOf at) {
+            double share =
+                    batch.dough(at.dough()).formula().share(at.addition()).fraction();
+            return whole(batch, DoughField.FLOUR.at(new Address.OfDough(at.dough())), share, grams);
+        }
+        if (number.field() == DoughField.FLOUR_GRAMS && number.at() instanceof Address.FlourOf at) {
+            double share = at.in(batch).share().fraction();
+            return whole(batch, DoughField.FLOUR.at(new Address.OfDough(at.dough())), share, grams);
+        }
+        return Optional.empty();
     }
 
-    /** As many pieces as it gives. */
-    private static void more(Batch batch, PlanNumber<?> whole, double all, double grams, List<Fix> ways) {
-        double rounded = Math.round(all);
-        Fix fix = new Fix(Sentence.EMPTY, whole, rounded);
-        held(batch, fix).ifPresent(after -> {
+    private static double share(Batch batch, Address.LineOf at) {
+        return at.in(batch).share().fraction();
+    }
+
+    private static Optional<Fix> whole(Batch batch, PlanNumber<?> whole, double share, double grams) {
+        if (!(share > 0)) {
+            return Optional.empty();
+        }
+        double all = Math.round(grams / share);
+        return held(batch, new Fix(Sentence.EMPTY, whole, all)).map(after -> {
             int pieces = after.lots().stream().mapToInt(lot -> lot.pieces()).sum();
-            ways.add(
-                    new Fix(Sentence.of("Use all ", Quantity.grams(grams), ": " + pieces + " pieces"), whole, rounded));
+            return new Fix(Sentence.of("Use all ", Quantity.grams(grams), ": " + pieces + " pieces"), whole, all);
         });
     }
 

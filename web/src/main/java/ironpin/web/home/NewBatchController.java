@@ -24,11 +24,10 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 
-/** From "who eats" to a finished plan: a style by its drawing, how many, how hungry, when. */
+/** From a wish to a finished plan: said in a line, or a start by its drawing, with what, how many, how hungry, when. */
 @Controller
 class NewBatchController {
     private final BatchStore batches;
-
     private final KitStore kit;
     private final LastTimes lastTimes;
     private final Clock clock;
@@ -80,7 +79,7 @@ class NewBatchController {
             model.addAttribute("servingError", Asked.SERVING_RULE);
         }
         if (wish.oddPieces()) {
-            model.addAttribute("piecesError", "A whole number from 1 to 5,000, or empty.");
+            model.addAttribute("piecesError", Wish.PIECES_RULE);
         }
         if (eaters.isEmpty() || serving.isEmpty() || wish.oddPieces()) {
             return Optional.empty();

@@ -2,14 +2,15 @@ package ironpin.web.home;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
+import ironpin.batch.PieceRule;
 import ironpin.batch.edit.Address;
+import ironpin.batch.edit.AtHand;
 import ironpin.batch.edit.CountField;
 import ironpin.batch.edit.FillingField;
-import ironpin.filling.FillingLine;
+import ironpin.batch.edit.Fix;
 import ironpin.kit.Kit;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
-import ironpin.refusal.Refused;
 import ironpin.style.Order;
 import ironpin.style.Style;
 import ironpin.style.Styles;
@@ -20,6 +21,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /**
  * What is chosen so far for a new batch; everything has a default.
@@ -46,7 +48,9 @@ record Wish(
         String date,
         String time,
         Boolean lastTime) {
-    private static final int MOST_PIECES = 5_000;
+    /** What the number of pieces may be, in a sentence. */
+    static final String PIECES_RULE =
+            String.format(Locale.ROOT, "A whole number from 1 to %,d, or empty.", PieceRule.MOST);
 
     /** With its defaults, and with what a new line says. */
     Wish filledIn(Clock clock) {
@@ -90,7 +94,7 @@ record Wish(
     /** How many pieces, if that was typed and makes sense. */
     Optional<Integer> counted() {
         return pieces.matches("\\d{1,4}")
-                ? Optional.of(Integer.parseInt(pieces)).filter(one -> one >= 1 && one <= MOST_PIECES)
+                ? Optional.of(Integer.parseInt(pieces)).filter(one -> one >= 1 && one <= PieceRule.MOST)
                 : Optional.empty();
     }
 
@@ -107,36 +111,30 @@ record Wish(
                 ? start.name()
                 : start.name() + ": " + start.filling().name().toLowerCase(Locale.ROOT);
         Batch batch = Styles.start(start, title, serving, howMany, appetite, kit);
-        Batch counted = counted()
-                .map(n -> CountField.PIECES.at(new Address.OfLot(1)).write(batch, n))
+        if (counted().isPresent()) {
+            // Whoever sets a number wants that number, whatever there is of a line.
+            return CountField.PIECES
+                    .at(new Address.OfLot(1))
+                    .write(batch, counted().get());
+        }
+        return held().flatMap(held -> usingUp(batch, held))
+                .map(fix -> fix.applyTo(batch))
                 .orElse(batch);
-        return held().flatMap(held -> holding(counted, held)).orElse(counted);
     }
 
     private Optional<Order.Held> held() {
         return said.isEmpty() ? Optional.empty() : Order.read(said, start()).held();
     }
 
-    /** As many pieces as what there is of a line gives; nothing where the filling has none of it. */
-    private static Optional<Batch> holding(Batch batch, Order.Held held) {
-        List<FillingLine> lines = batch.filling(1).formula().lines();
-        for (FillingLine line : lines) {
-            boolean it = line.spoken()
-                    .food()
-                    .filter(food -> food.key().equals(held.food().key()))
-                    .isPresent();
-            boolean meat = held.food().key().equals("mince") && line == lines.get(0);
-            if (it || meat) {
-                try {
-                    double all = Math.round(held.mass().grams() / line.share().fraction());
-                    return Optional.of(
-                            FillingField.FILLING.at(new Address.OfFilling(1)).write(batch, all));
-                } catch (Refused notHere) {
-                    return Optional.empty();
-                }
-            }
-        }
-        return Optional.empty();
+    /** As many pieces as what there is gives; nothing where a number of them is set, or the filling has none of it. */
+    private Optional<Fix> usingUp(Batch batch, Order.Held held) {
+        OptionalInt line = held.lineIn(batch.filling(1).formula());
+        return counted().isPresent() || line.isEmpty()
+                ? Optional.empty()
+                : AtHand.allOf(
+                        batch,
+                        FillingField.FILLING_GRAMS.at(new Address.LineOf(1, line.getAsInt())),
+                        held.mass().grams());
     }
 
     /** What was made of the line; empty where none was said. */
@@ -153,7 +151,7 @@ record Wish(
         order.at().ifPresent(at -> heard.add(Sentence.of("at " + at)));
         order.held()
                 .ifPresent(held -> heard.add(
-                        holding(batch, held).isPresent()
+                        usingUp(batch, held).isPresent()
                                 ? Sentence.of(
                                         Quantity.grams(held.mass().grams()),
                                         " of " + held.food().label() + " used up")
