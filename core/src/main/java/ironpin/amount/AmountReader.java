@@ -145,6 +145,11 @@ public final class AmountReader {
                 .orElse(OptionalDouble.empty());
     }
 
+    /** A text in small letters with its number words, "one" to "ninety-nine", in digits. */
+    public static String inDigits(String text) {
+        return Numbers.inDigits(text);
+    }
+
     /** A text that says a size behind what it is of ("butter the size of an egg"), turned so that it can be read. */
     public static Optional<String> turned(String text) {
         return Likeness.turned(text);

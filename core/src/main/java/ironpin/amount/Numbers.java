@@ -2,6 +2,7 @@ package ironpin.amount;
 
 import ironpin.quantity.Decimal;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -45,6 +46,10 @@ final class Numbers {
     };
     private static final String[] TENS = {"twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety"};
     private static final Map<String, Double> WORDS = words();
+
+    /** A whole number that is a word; one of two words only where a hyphen joins them. */
+    private static final Pattern COUNTS = Pattern.compile("\\b(?:(?:" + String.join("|", TENS) + ")(?:-(?:"
+            + String.join("|", List.of(ONES).subList(0, 9)) + ")\\b)?|" + String.join("|", ONES) + ")\\b");
 
     private static Map<String, Double> words() {
         Map<String, Double> words = new HashMap<>();
@@ -141,6 +146,11 @@ final class Numbers {
                         && !text.startsWith("spice", Math.min(text.length(), word.length() + 1)))
                 .max((a, b) -> a.length() - b.length())
                 .map(word -> new Found(WORDS.get(word), word.length()));
+    }
+
+    /** The text with every whole number that is a word in digits. */
+    static String inDigits(String text) {
+        return COUNTS.matcher(text).replaceAll(found -> String.valueOf(Math.round(WORDS.get(found.group()))));
     }
 
     private static double value(Matcher found) {

@@ -63,42 +63,6 @@ record StepSentence(String text, About about) {
         plain.put("two dozen", "24");
         plain.put("three dozen", "36");
         plain.put("a minute", "1 minute");
-        String[] numbers = {
-            "two",
-            "three",
-            "four",
-            "five",
-            "six",
-            "seven",
-            "eight",
-            "nine",
-            "ten",
-            "eleven",
-            "twelve",
-            "thirteen",
-            "fourteen",
-            "fifteen",
-            "sixteen",
-            "eighteen",
-            "twenty-four",
-            "twenty-five",
-            "twenty",
-            "thirty-two",
-            "thirty-six",
-            "thirty",
-            "forty-eight",
-            "forty-five",
-            "forty",
-            "fifty",
-            "sixty",
-            "eighty",
-            "one"
-        };
-        for (String number : numbers) {
-            plain.put(
-                    number,
-                    String.valueOf(Math.round(AmountReader.number(number).orElseThrow())));
-        }
         Map<Pattern, String> words = new LinkedHashMap<>();
         plain.forEach((word, digits) -> words.put(Pattern.compile("\\b(?:" + word + ")\\b"), digits));
         return words;
@@ -133,7 +97,7 @@ record StepSentence(String text, About about) {
         for (Map.Entry<Pattern, String> word : WORDS.entrySet()) {
             text = word.getKey().matcher(text).replaceAll(word.getValue());
         }
-        return text.strip();
+        return AmountReader.inDigits(text).strip();
     }
 
     private static final Pattern FILLS = Pattern.compile(

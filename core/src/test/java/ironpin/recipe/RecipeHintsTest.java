@@ -28,6 +28,8 @@ public class RecipeHintsTest {
             {"Roll into a rope and cut it into twelve even pieces.", 12},
             {"Cut the dough into 3 ropes, then each into 10.", 30},
             {"Divide into two pieces; later divide into 18 balls.", 18},
+            {"Cut the rope into twenty-eight equal pieces.", 28},
+            {"Divide the dough into seventeen balls.", 17},
             {"Chop the cabbage into 1 cm pieces.", null},
             {"Shape the dough in 16 walnut-sized balls.", 16},
             {"Roll into 4 logs and cut 25 pieces from each.", 100},
