@@ -43,6 +43,9 @@ public final class CpSat implements Solver {
 
     private static final double LAYINGS = 1_500;
 
+    /** A machine that is busy with other things gives the whole up after so many times its seconds, and says what it knows. */
+    private static final double PATIENCE = 10;
+
     /** So few jobs are searched through before a part of them can be chosen. */
     private static final int SMALL = 16;
 
@@ -70,9 +73,10 @@ public final class CpSat implements Solver {
         Answer start = better(problem, first, laid);
         Checked known = Checked.of(problem, start);
         double work = seconds * SEARCHING * WORK;
+        Until until = Until.in(seconds * PATIENCE);
         // One after the other: the second core belongs to whoever cooks.
-        Found proven = start(problem, start, known, proving(work * PROVING));
-        Found better = proven.optimal ? proven : start(problem, start, known, improving(work * (1 - PROVING)));
+        Found proven = start(problem, start, known, proving(work * PROVING, until));
+        Found better = proven.optimal ? proven : start(problem, start, known, improving(work * (1 - PROVING), until));
         Answer best = better(problem, better(problem, start, proven.answer), better.answer);
         int least = Math.min(proven.beyond(), better.beyond());
         Checked now = Checked.of(problem, best);
@@ -82,7 +86,7 @@ public final class CpSat implements Solver {
         if (!done && more != 0) {
             return new Solved(best, now, new Solved.Proof(false, more));
         }
-        return calmer(problem, best, now, seconds * WAITING * WORK);
+        return calmer(problem, best, now, seconds * WAITING * WORK, until);
     }
 
     /** By how much an answer is better than another that keeps as much: what is less late, or starts later. */
@@ -122,23 +126,23 @@ public final class CpSat implements Solver {
     }
 
     /** The same start and no gap longer, with less lying about. */
-    private static Solved calmer(Problem problem, Answer best, Checked now, double work) {
+    private static Solved calmer(Problem problem, Answer best, Checked now, double work, Until until) {
         Model model = new Model(problem, best, now);
         Score score = now.score();
         model.cp.addGreaterOrEqual(model.first, score.start());
         model.cp.addLessOrEqual(model.late, score.late());
         model.cp.addLessOrEqual(model.excess, score.excess());
         model.cp.minimize(model.waiting);
-        CpSolver solver = problem.jobs().size() <= SMALL ? solver(work) : improving(work);
+        CpSolver solver = problem.jobs().size() <= SMALL ? solver(work, until) : improving(work, until);
         CpSolverStatus status = solver.solve(model.cp);
         boolean found = status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
         Answer calm = found ? better(problem, best, model.answer(values(solver))) : best;
-        Answer steady = steadier(problem, calm, work * CHANGING);
+        Answer steady = steadier(problem, calm, work * CHANGING, until);
         return new Solved(steady, Checked.of(problem, steady), new Solved.Proof(status == CpSolverStatus.OPTIMAL, 0));
     }
 
     /** The same start, no gap longer and no more waiting, with fewer changes from one trade to another. */
-    private static Answer steadier(Problem problem, Answer calm, double work) {
+    private static Answer steadier(Problem problem, Answer calm, double work, Until until) {
         Checked now = Checked.of(problem, calm);
         if (!now.score().kept()) {
             return calm;
@@ -148,7 +152,7 @@ public final class CpSat implements Solver {
         model.cp.addLessOrEqual(model.late, now.score().late());
         model.cp.addLessOrEqual(model.waiting, now.score().waiting());
         model.cp.minimize(TradeChanges.of(model));
-        CpSolver solver = problem.jobs().size() <= SMALL ? solver(work) : improving(work);
+        CpSolver solver = problem.jobs().size() <= SMALL ? solver(work, until) : improving(work, until);
         CpSolverStatus status = solver.solve(model.cp);
         boolean found = status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
         return found ? better(problem, calm, model.answer(values(solver))) : calm;
@@ -161,20 +165,31 @@ public final class CpSat implements Solver {
     }
 
     /** From what no answer can beat downwards. */
-    private static CpSolver proving(double work) {
-        CpSolver solver = solver(work);
+    private static CpSolver proving(double work, Until until) {
+        CpSolver solver = solver(work, until);
         solver.getParameters().setUseObjectiveLbSearch(true).setNumWorkers(1);
         return solver;
     }
 
     /** From the answer there is upwards: two searches in turn, one of which changes a part of it at a time. */
-    private static CpSolver improving(double work) {
-        CpSolver solver = solver(work);
+    private static CpSolver improving(double work, Until until) {
+        CpSolver solver = solver(work, until);
         solver.getParameters().setNumWorkers(2).setInterleaveSearch(true);
         return solver;
     }
 
-    private static CpSolver solver(double work) {
+    /** When patience ends: one moment for all searches, so that a short one is not given up for a stall of the machine. */
+    private record Until(long nanos) {
+        static Until in(double seconds) {
+            return new Until(System.nanoTime() + (long) (seconds * 1e9));
+        }
+
+        double seconds() {
+            return Math.max(0, (nanos - System.nanoTime()) / 1e9);
+        }
+    }
+
+    private static CpSolver solver(double work, Until until) {
         CpSolver solver = new CpSolver();
         solver.getParameters()
                 .setNumWorkers(1)
@@ -184,8 +199,7 @@ public final class CpSat implements Solver {
                 .setMaxPresolveIterations(1)
                 .setSymmetryLevel(0)
                 .setMaxDeterministicTime(work)
-                // A machine that is busy with other things gives up some time later, and says what it knows.
-                .setMaxTimeInSeconds(work / WORK * 10);
+                .setMaxTimeInSeconds(until.seconds());
         return solver;
     }
 
