@@ -16,6 +16,7 @@ const actions = {
   t: () => press("[data-timer-start], [data-timer-stop]"),
   u: () => press("[data-units]"),
   n: () => press("[data-new]"),
+  "/": () => document.querySelector("[data-search]")?.focus(),
   "?": () => document.getElementById("help")?.showModal(),
 };
 

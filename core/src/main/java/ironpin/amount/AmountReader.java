@@ -41,6 +41,8 @@ public final class AmountReader {
 
     private static final Pattern PULP = Pattern.compile("(?i)\\b(?:pur[ée]e|pur[ée]ed|blended|blitzed|paste)\\b");
     private static final Pattern GRATED = Pattern.compile("(?i)\\b(?:grated|pounded|juice)\\b");
+    private static final Set<String> BULBS = Set.of("bulb", "bulbs");
+
     private static final Spread ROOT = new Spread(0.6, 1, 1.5);
     private static final Spread KNOB = new Spread(0.5, 1, 1.8);
 
@@ -85,6 +87,10 @@ public final class AmountReader {
         if (text.length() > MOST_TEXT) {
             throw new UnreadableAmount(text, MOST_TEXT, text.length(), "an amount has up to 200 characters");
         }
+        Optional<String> sized = of.flatMap(known -> Likeness.turned(text.strip()));
+        if (sized.isPresent()) {
+            return read(sized.get(), of);
+        }
         AmountScan scan = new AmountScan(text, legend);
         List<Part> parts = scan.measure();
         Optional<List<Part>> again = scan.again();
@@ -118,7 +124,11 @@ public final class AmountReader {
         }
         FoodName read = FoodName.read(rest);
         boolean bare = name.isEmpty() || parts.get(0).counted();
-        Optional<Food> food = read.food().or(() -> bare ? of : Optional.empty());
+        String counted = rest.strip();
+        // At the garlic's line a clove is one of garlic, not the spice.
+        Optional<Food> food = of.filter(one -> one.measure().piece(counted).isPresent())
+                .or(read::food)
+                .or(() -> bare ? of : Optional.empty());
         boolean plain = parts.stream().allMatch(part -> part.unit().kind() == KitchenUnit.Kind.MASS);
         return new Sum(text, restAt, name, read, food.or(() -> plain ? Optional.empty() : of), way(rest))
                 .reading(parts, again);
@@ -460,9 +470,12 @@ public final class AmountReader {
         private Spread piece(Part part) {
             Food food = demand("a number of what?");
             Measure measure = countable(food);
-            Spread piece = part.word()
-                    .flatMap(measure::piece)
-                    .or(() -> part.word().isEmpty() || named(part.word().get(), measure)
+            // "2 bulbs of shallot" are two shallots; of garlic they are two heads.
+            Optional<String> word = part.word()
+                    .filter(one -> !BULBS.contains(one.toLowerCase(Locale.ROOT))
+                            || measure.piece(one).isPresent());
+            Spread piece = word.flatMap(measure::piece)
+                    .or(() -> word.isEmpty() || named(word.get(), measure)
                             ? inName(measure).or(() -> measure.counted().map(Map.Entry::getValue))
                             : Optional.empty())
                     .orElseThrow(() -> unreadable("say how much " + food.label() + ": g, ml, cups…"));

@@ -47,6 +47,10 @@ public final class Legend {
                 return text.startsWith(name) && ends(text, 1) ? 1 : 0;
             }
             if (lower.startsWith(name)) {
+                int sized = Likeness.sized(lower, name.length());
+                if (sized > 0) {
+                    return sized;
+                }
                 int end = name.length();
                 int plural = lower.startsWith("s", end) ? 1 : lower.startsWith("es", end) ? 2 : 0;
                 return ends(lower, end) ? end : plural > 0 && ends(lower, end + plural) ? end + plural : 0;
@@ -82,6 +86,14 @@ public final class Legend {
         read(SIGN.matcher(cut), false, found);
         read(WORD.matcher(cut), true, found);
         return found.isEmpty() ? NONE : new Legend(found);
+    }
+
+    /** What one of its own sizes weighs, where it says that in grams. @param name as in "walnut" */
+    Optional<Double> grams(String name) {
+        return defined.stream()
+                .filter(one -> one.name.equals(name) && one.of.isEmpty() && one.unit.kind() == KitchenUnit.Kind.MASS)
+                .findFirst()
+                .map(one -> one.times * one.unit.size());
     }
 
     /** Whether a line does nothing but say what its measures are. */

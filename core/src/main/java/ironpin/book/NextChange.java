@@ -16,7 +16,6 @@ import ironpin.dough.DoughFamily;
 import ironpin.filling.SafeCore;
 import ironpin.pantry.Food;
 import ironpin.quantity.Band;
-import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Quantity;
@@ -261,29 +260,11 @@ public final class NextChange {
         return fix(before, "", of, value);
     }
 
-    /** A press that says what it does: some words, the new number, and some more words. */
     private static Optional<Fix> fix(String before, String after, PlanNumber<?> of, double value) {
-        PlanField<?> field = of.field();
-        double rounded = Math.round(value * 10) / 10.0;
-        if (rounded < field.low() || rounded > field.high()) {
-            return Optional.empty();
-        }
-        Sentence label = Sentence.of(
-                before,
-                " ",
-                field.dimension()
-                        .map(dimension -> Quantity.brief(dimension, rounded, 1))
-                        .orElseGet(() ->
-                                Sentence.of(number(rounded) + (field.unit().isEmpty() ? "" : " " + field.unit()))),
-                after);
-        return Optional.of(new Fix(label, of, rounded));
+        return Fix.saying(before, after, of, Math.round(value * 10) / 10.0);
     }
 
     private static Suggestion suggest(Sentence seen, Sentence change, Optional<Fix> fix) {
         return new Suggestion(seen, change, fix);
-    }
-
-    private static String number(double value) {
-        return Decimal.trimmed(value, 1);
     }
 }

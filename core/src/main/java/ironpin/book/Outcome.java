@@ -3,7 +3,10 @@ package ironpin.book;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
 import ironpin.refusal.Refused;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What came of one lot.
@@ -18,6 +21,8 @@ import java.util.Optional;
  * @param filling how the filling was
  * @param core hottest-to-trust reading of a probe in the middle of a piece
  * @param note anything else, at most 2,000 characters
+ * @param seen what else was wrong, of what such a lot is asked about
+ * @param eaten pieces that were eaten, 0 to those made, if somebody said so
  */
 public record Outcome(
         int made,
@@ -29,8 +34,14 @@ public record Outcome(
         SkinVerdict skin,
         FillingVerdict filling,
         Optional<Temperature> core,
-        String note) {
+        String note,
+        Set<Seen> seen,
+        Optional<Integer> eaten) {
     public Outcome {
+        seen = seen.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(seen));
+        if (eaten.isPresent()) {
+            demandPart("eaten", eaten.get(), made);
+        }
         if (made < 0 || made > 5_000) {
             throw new Refused("0 to 5,000 pieces made, not " + made);
         }
@@ -45,6 +56,29 @@ public record Outcome(
         }
     }
 
+    /** One of which nothing else was said. */
+    public Outcome(
+            int made,
+            int burst,
+            int leaked,
+            int stuck,
+            Mass doughLeft,
+            Mass fillingLeft,
+            SkinVerdict skin,
+            FillingVerdict filling,
+            Optional<Temperature> core,
+            String note) {
+        this(made, burst, leaked, stuck, doughLeft, fillingLeft, skin, filling, core, note, Set.of(), Optional.empty());
+    }
+
+    /** Whether nothing was wrong with it. */
+    public boolean faultless() {
+        return burst + leaked + stuck == 0
+                && skin == SkinVerdict.RIGHT
+                && filling == FillingVerdict.RIGHT
+                && seen.isEmpty();
+    }
+
     private static void demandPart(String what, int part, int made) {
         if (part < 0 || part > made) {
             throw new Refused(what + " pieces are 0 to " + made + " of those made, not " + part);
@@ -52,7 +86,7 @@ public record Outcome(
     }
 
     /** Share of pieces, 0 to 1; 0 if none were made. */
-    double share(int part) {
+    public double share(int part) {
         return made == 0 ? 0 : (double) part / made;
     }
 }

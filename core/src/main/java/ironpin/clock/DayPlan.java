@@ -7,10 +7,10 @@ import ironpin.batch.Lot;
 import ironpin.batch.Station;
 import ironpin.batch.balance.Balance;
 import ironpin.cook.Rounds;
+import ironpin.crew.Cook;
 import ironpin.crew.Crew;
 import ironpin.crew.Held;
 import ironpin.dip.Dip;
-import ironpin.filling.RawNeed;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import java.time.Duration;
@@ -55,10 +55,10 @@ public record DayPlan(List<Task> tasks, List<Wait> waits, Crew crew, List<Held> 
      * Of a solved batch.
      *
      * @param rounds of each lot, by its number, for the pieces that are cooked today
-     * @param need of what is raw
+     * @param cook who does it
      * @param zone of the kitchen's clock
      */
-    public static DayPlan of(Batch batch, Balance balance, Map<Integer, Rounds> rounds, RawNeed need, ZoneId zone) {
+    public static DayPlan of(Batch batch, Balance balance, Map<Integer, Rounds> rounds, Cook cook, ZoneId zone) {
         List<Task> tasks = new ArrayList<>();
         Map<Integer, TaskKey> doughReady = new HashMap<>();
         for (Dough dough : batch.doughs()) {
@@ -69,7 +69,7 @@ public record DayPlan(List<Task> tasks, List<Wait> waits, Crew crew, List<Held> 
             }
         }
         for (Filling filling : batch.fillings()) {
-            tasks.addAll(FillingTasks.of(filling, balance.filling(filling.no()), need));
+            tasks.addAll(FillingTasks.of(filling, balance.filling(filling.no()), cook));
         }
         dips(batch, tasks);
         Map<Integer, LotTasks.OfLot> lots = new HashMap<>();
@@ -86,6 +86,7 @@ public record DayPlan(List<Task> tasks, List<Wait> waits, Crew crew, List<Held> 
         afterwards(batch, tasks, lots);
         Minded minded = new Minded(batch.guests().avoided());
         tasks.replaceAll(minded::task);
+        tasks.replaceAll(task -> OwnTime.of(task, cook.minutes()));
         List<Wait> waits = Waits.of(batch, balance, tasks, lots);
         return new DayPlan(
                 tasks, waits, batch.crew(), batch.held(), batch.serving().atZone(zone));

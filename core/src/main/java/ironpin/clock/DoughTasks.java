@@ -2,26 +2,22 @@ package ironpin.clock;
 
 import ironpin.batch.Batch;
 import ironpin.batch.Dough;
-import ironpin.batch.FlourShare;
 import ironpin.batch.Station;
 import ironpin.batch.balance.Balance;
+import ironpin.batch.balance.WeighedDough;
 import ironpin.batch.edit.DoughMixing;
 import ironpin.clock.TaskKey.OfDough.Step;
 import ironpin.cook.CookStep;
 import ironpin.dough.Cue;
-import ironpin.dough.DoughAddition;
-import ironpin.dough.DoughLine;
 import ironpin.dough.Kneading;
 import ironpin.dough.Mixing;
 import ironpin.dough.RestPlan;
-import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.wording.Name;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 
 /** The tasks of one dough: mixed, cooled until hands may go in, kneaded and rested. */
@@ -67,28 +63,9 @@ final class DoughTasks {
 
     /** Every line of it, flours first. */
     private List<Task.Part> weighed() {
-        List<Task.Part> parts = new ArrayList<>();
-        for (FlourShare part : dough.flours()) {
-            Mass mass = part.share().of(share.made().flour());
-            parts.add(new Task.Part(
-                    key + ".flour-" + part.flour().key(),
-                    Sentence.of(part.flour().name()),
-                    Quantity.weighed(mass)));
-        }
-        for (DoughLine line : dough.formula().lines()) {
-            Mass mass = share.made().of(line.addition());
-            if (!mass.isZero()) {
-                boolean water = line.addition() == DoughAddition.WATER;
-                Sentence at = water
-                        ? Sentence.of(" at ", Quantity.celsius(dough.water().celsius()))
-                        : Sentence.EMPTY;
-                parts.add(new Task.Part(
-                        key + "." + line.addition().name().toLowerCase(Locale.ROOT),
-                        Sentence.of(line.name(), at),
-                        Quantity.weighed(mass)));
-            }
-        }
-        return parts;
+        return WeighedDough.of(dough, share.made()).lines().stream()
+                .map(line -> new Task.Part(key + "." + line.key(), line.said(), line.amount()))
+                .toList();
     }
 
     /** The wait until hands may go into a scalded dough. */

@@ -7,6 +7,7 @@ import ironpin.cook.CookStep;
 import ironpin.filling.Aspic;
 import ironpin.filling.OrderCard;
 import ironpin.filling.RawNeed;
+import ironpin.household.Household;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
@@ -184,7 +185,10 @@ final class FillingTasks {
         for (OrderCard.Weighed one : step.lines()) {
             String how = step.kind() == OrderCard.Kind.MIX ? one.name() : step.subject() + ", " + one.name();
             String name = step.kind() == OrderCard.Kind.TASTE ? "for the test patty" : how;
-            parts.add(new Task.Part(stem + "." + parts.size(), Sentence.of(name), Quantity.weighed(one.mass())));
+            Sentence amount = step.kind() == OrderCard.Kind.MIX
+                    ? Household.weighed(one.name(), one.mass())
+                    : Quantity.weighed(one.mass());
+            parts.add(new Task.Part(stem + "." + parts.size(), Sentence.of(name), amount));
         }
         return parts;
     }

@@ -18,8 +18,11 @@ public record FreePan(double freeMm2) {
     /** Water to each gram of starch or flour: 8 to 12. */
     public static final double BATTER = 10;
 
+    /** Water for the pan stands to this share of a piece's height. */
+    public static final double HALF_WAY = 0.5;
+
     /** Broth stands to this share of a slice's height. */
-    private static final double BROTH = 2.0 / 3;
+    public static final double BROTH = 2.0 / 3;
 
     /** Pieces are this much smaller before they swell, and stand on a part of what they cover from above. */
     private static final double STANDS_ON = 0.8;
@@ -34,14 +37,9 @@ public record FreePan(double freeMm2) {
         return new FreePan(free);
     }
 
-    /** Water half-way up pieces of this height. */
-    public Mass halfWay(Length height) {
-        return Mass.ofGrams(freeMm2 * height.millimetres() / 2 * GRAMS_PER_MM3);
-    }
-
-    /** Broth to two thirds of slices of this height. */
-    public Mass broth(Length height) {
-        return Mass.ofGrams(freeMm2 * height.millimetres() * BROTH * GRAMS_PER_MM3);
+    /** Water or broth to this share of the height of pieces, above 0 and at most 1. */
+    public Mass to(double share, Length height) {
+        return Mass.ofGrams(freeMm2 * height.millimetres() * share * GRAMS_PER_MM3);
     }
 
     /** Batter for a skirt. */

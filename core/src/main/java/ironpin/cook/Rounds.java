@@ -10,11 +10,12 @@ import java.util.List;
  * Pieces split over rounds of a vessel, as equal as they come rather than one odd last one.
  *
  * @param capacity most pieces a round takes
+ * @param said pieces a round by the cook's word; 0 for as many as it takes
  * @param limit what sets it
  * @param packing where they lie, drawn to scale
  * @param sizes pieces in each round; they differ by at most one
  */
-public record Rounds(int capacity, Limit limit, VesselPacking packing, List<Integer> sizes) {
+public record Rounds(int capacity, int said, Limit limit, VesselPacking packing, List<Integer> sizes) {
     /** Floating pieces that are stirred cover the surface up to so many times. */
     public static final double COVER = 1.5;
 
@@ -46,8 +47,9 @@ public record Rounds(int capacity, Limit limit, VesselPacking packing, List<Inte
      * @param pieces how many to cook, 0 or more
      * @param load one of them with its way of cooking; its count is of no account
      * @param disc width it was rolled or pressed to
+     * @param said pieces a round by the cook's word, which holds also where fewer are thought to fit; 0 for as many as it takes
      */
-    public static Rounds of(int pieces, Load load, Fold fold, Length disc) {
+    public static Rounds of(int pieces, Load load, Fold fold, Length disc, int said) {
         Vessel vessel = load.vessel();
         VesselPacking packing = VesselPacking.of(Footprint.of(fold, disc), vessel, gapMm(vessel.kind()));
         int room = Math.max(1, packing.count() * vessel.tiers());
@@ -62,7 +64,12 @@ public record Rounds(int capacity, Limit limit, VesselPacking packing, List<Inte
             capacity = Math.min(heat, Math.min(surface, fill));
             limit = heat <= capacity ? Limit.HEAT : fill <= capacity ? Limit.WATER : Limit.SURFACE;
         }
-        return new Rounds(capacity, limit, packing, split(pieces, capacity));
+        return new Rounds(capacity, said, limit, packing, split(pieces, said > 0 ? said : capacity));
+    }
+
+    /** Whether the cook puts more in than is thought to fit. */
+    public boolean overfull() {
+        return said > capacity;
     }
 
     /** Equal shares of at most the capacity. */

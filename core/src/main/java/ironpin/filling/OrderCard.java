@@ -1,5 +1,6 @@
 package ironpin.filling;
 
+import ironpin.household.Household;
 import ironpin.pantry.Food;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
@@ -115,7 +116,7 @@ public record OrderCard(List<Step> steps) {
 
     /** A mass with its name; as a scale is asked for it. */
     public static Sentence said(Weighed one) {
-        return Sentence.of(Quantity.weighed(one.mass()), " ", one.name());
+        return Sentence.of(Household.weighed(one.name(), one.mass()), " ", one.name());
     }
 
     /** All minutes of the hands. */

@@ -2,8 +2,9 @@ package ironpin.kit;
 
 import ironpin.cook.CookMethod;
 import ironpin.cook.Cooking;
+import ironpin.crew.Cook;
+import ironpin.crew.OwnMinutes;
 import ironpin.filling.PattyVerdict;
-import ironpin.filling.RawNeed;
 import ironpin.filling.Treatment;
 import ironpin.pantry.Foods;
 import ironpin.portion.Evenness;
@@ -26,14 +27,16 @@ import java.util.Optional;
  * @param folds how full they close a fold, and how long it takes them; folds that were never counted are not there
  * @param fires how long their rounds take against the estimate, by kind of cooking; kinds that were never probed are not there
  * @param evenness of the pieces they cut, if any were weighed
+ * @param minutes that kinds of work take them
  */
 public record Hand(
         Belief salt,
         Map<String, Belief> squeezed,
         Map<Fold, Handiwork> folds,
         Optional<Evenness> evenness,
-        Map<String, Belief> fires)
-        implements RawNeed {
+        Map<String, Belief> fires,
+        OwnMinutes minutes)
+        implements Cook {
     /** Of a food that is not in the table everything or half may be left. */
     private static final Band<Percentage> UNKNOWN_FOOD = Band.percent(50, 100);
 
@@ -45,7 +48,7 @@ public record Hand(
 
     /** Nothing learned yet: the usual band of salt, and of each treatment. */
     public static final Hand UNKNOWN =
-            new Hand(Belief.within(1.0, 1.4), Map.of(), Map.of(), Optional.empty(), Map.of());
+            new Hand(Belief.within(1.0, 1.4), Map.of(), Map.of(), Optional.empty(), Map.of(), OwnMinutes.NONE);
 
     public Hand {
         squeezed = Map.copyOf(squeezed);
@@ -55,12 +58,17 @@ public record Hand(
 
     /** With what their folds and pieces taught. */
     public Hand atWork(Map<Fold, Handiwork> learned, Optional<Evenness> cut) {
-        return new Hand(salt, squeezed, learned, cut, fires);
+        return new Hand(salt, squeezed, learned, cut, fires, minutes);
     }
 
     /** With what their probe taught. */
     public Hand atTheFire(Map<String, Belief> learned) {
-        return new Hand(salt, squeezed, folds, evenness, learned);
+        return new Hand(salt, squeezed, folds, evenness, learned, minutes);
+    }
+
+    /** With the minutes they said or were timed at. */
+    public Hand with(OwnMinutes own) {
+        return new Hand(salt, squeezed, folds, evenness, fires, own);
     }
 
     /** How long their rounds take against the estimate. */
@@ -76,7 +84,13 @@ public record Hand(
     /** After a patty was tasted. @param percent salt of the filling it was of */
     public Hand tasted(PattyVerdict verdict, double percent) {
         return verdict.aboutSalt()
-                ? new Hand(salt.after(percent + verdict.points(), PATTY_SCATTER, 1), squeezed, folds, evenness, fires)
+                ? new Hand(
+                        salt.after(percent + verdict.points(), PATTY_SCATTER, 1),
+                        squeezed,
+                        folds,
+                        evenness,
+                        fires,
+                        minutes)
                 : this;
     }
 
@@ -84,7 +98,7 @@ public record Hand(
     public Hand weighed(String food, Treatment treatment, Mass raw, Mass left) {
         Map<String, Belief> changed = new HashMap<>(squeezed);
         changed.put(key(food, treatment), left(food, treatment).after(100 * left.ratioTo(raw), SQUEEZE_SCATTER, 1));
-        return new Hand(salt, changed, folds, evenness, fires);
+        return new Hand(salt, changed, folds, evenness, fires, minutes);
     }
 
     /** What to expect to be left, in percent of the raw mass. */

@@ -88,6 +88,9 @@ public record FoodName(
     private static final Pattern LEAN_SHARE = Pattern.compile("(\\d{2}) ?(?:%|per ?cent) ?lean");
     private static final Pattern LEAN_TO_FAT = Pattern.compile("(\\d{2}) ?[/:] ?(\\d{2})(?!\\d)");
     private static final Spread PRESERVED_SALT = new Spread(0.01, 0.025, 0.04);
+    /** States in which a food is bought. */
+    private static final Set<String> BOUGHT = Set.of("dried", "smoked", "desiccated", "ground");
+
     /** "Salt, chilli" are two things. */
     private static final Set<String> SEASONS = Set.of("salt", "pepper");
 
@@ -181,12 +184,14 @@ public record FoodName(
 
     private static FoodName named(String text, List<String> segments) {
         // "flour, rice": the word behind the comma belongs before the name.
-        if (segments.size() > 1
-                && !SEASONS.contains(Stem.of(segments.get(0)))
-                && !KITCHEN_WORDS.containsAll(Stem.words(segments.get(1)))) {
+        if (segments.size() > 1 && !SEASONS.contains(Stem.of(segments.get(0)))) {
             String turned = segments.get(1) + " " + segments.get(0);
             Optional<Found> whole = exactly(Stem.words(turned));
-            if (whole.isPresent()) {
+            // What is done at home changes what is counted as little as "chopped"; dried or smoked it is bought as
+            // another food.
+            List<String> behind = Stem.words(segments.get(1));
+            boolean another = whole.isPresent() && (!KITCHEN_WORDS.containsAll(behind) || BOUGHT.containsAll(behind));
+            if (another) {
                 return result(text, whole.get(), segments.subList(2, segments.size()));
             }
         }

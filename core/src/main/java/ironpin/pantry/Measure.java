@@ -3,6 +3,7 @@ package ironpin.pantry;
 import ironpin.quantity.Spread;
 import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -58,7 +59,7 @@ public record Measure(Spread density, boolean usualOfItsKind, Optional<Double> s
     /** Grams of one, counted with this word, one or many of it. */
     public Optional<Spread> piece(String word) {
         return pieces.entrySet().stream()
-                .filter(one -> Stem.of(one.getKey()).equals(Stem.of(word)))
+                .filter(one -> Stem.of(one.getKey()).equals(Stem.of(word.toLowerCase(Locale.ROOT))))
                 .map(Map.Entry::getValue)
                 .findFirst();
     }

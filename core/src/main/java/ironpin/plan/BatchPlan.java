@@ -8,7 +8,7 @@ import ironpin.clock.Gap;
 import ironpin.clock.Layout;
 import ironpin.clock.Timetable;
 import ironpin.cook.Rounds;
-import ironpin.filling.RawNeed;
+import ironpin.crew.Cook;
 import ironpin.refusal.NotThere;
 import ironpin.schedule.Solved;
 import java.time.ZoneId;
@@ -33,28 +33,28 @@ public record BatchPlan(Batch batch, Balance balance, List<LotPlan> lots, DayPla
 
     /** The plan of this batch, for a cook of whom nothing is known. */
     public static BatchPlan of(Batch batch) {
-        return of(batch, RawNeed.USUAL);
+        return of(batch, Cook.UNKNOWN);
     }
 
-    /** The plan of this batch. @param need of what is raw, as it is known of the cook */
-    public static BatchPlan of(Batch batch, RawNeed need) {
-        return of(batch, need, ZoneOffset.UTC);
+    /** The plan of this batch. @param cook who does it, as far as is known */
+    public static BatchPlan of(Batch batch, Cook cook) {
+        return of(batch, cook, ZoneOffset.UTC);
     }
 
     /**
      * The plan of this batch.
      *
-     * @param need of what is raw, as it is known of the cook
+     * @param cook who does it, as far as is known
      * @param zone of the kitchen's clock
      */
-    public static BatchPlan of(Batch batch, RawNeed need, ZoneId zone) {
+    public static BatchPlan of(Batch batch, Cook cook, ZoneId zone) {
         Balance balance = Balancer.solve(batch);
         List<LotPlan> lots = batch.lots().stream()
                 .map(lot -> LotPlan.of(batch, balance, lot))
                 .toList();
         Map<Integer, Rounds> rounds = new HashMap<>();
         lots.forEach(lot -> rounds.put(lot.lot().no(), lot.rounds()));
-        DayPlan day = DayPlan.of(batch, balance, rounds, need, zone);
+        DayPlan day = DayPlan.of(batch, balance, rounds, cook, zone);
         return new BatchPlan(batch, balance, lots, day, LaidOut.first(batch, day));
     }
 

@@ -83,26 +83,43 @@ final class CookFindings {
         }
         int count = rounds.sizes().size();
         String largest = "It takes " + rounds.capacity() + " (est.). ";
-        return Finding.of(
+        if (rounds.overfull()) {
+            return Finding.of(
+                    Saying.ROUNDS_OVERFULL,
+                    Sentence.of(rounds.said()),
+                    Sentence.of("a round, as you said, are more than the "
+                            + lot.lot().vessel().kind().label() + " is thought to take: " + rounds.capacity()
+                            + " (est.)."),
+                    Sentence.of(why(rounds.limit())),
+                    new Fix(
+                            Sentence.of("As many as it takes"),
+                            SpellField.AT_ONCE.at(Address.lot(lot.lot().no())),
+                            0));
+        }
+        Saying limit =
                 switch (rounds.limit()) {
                     case ROOM -> Saying.ROUNDS_BY_ROOM;
                     case SURFACE -> Saying.ROUNDS_BY_SURFACE;
                     case WATER -> Saying.ROUNDS_BY_WATER;
                     case HEAT -> Saying.ROUNDS_BY_HEAT;
-                },
+                };
+        return Finding.of(
+                rounds.said() > 0 ? Saying.ROUNDS_BY_WORD : limit,
                 Sentence.of(Count.of(count, "round")),
                 Sentence.of("of at most " + rounds.sizes().get(0) + " in the "
                         + lot.lot().vessel().kind().label() + "."),
-                Sentence.of(largest
-                        + switch (rounds.limit()) {
-                            case ROOM -> "No more were found to fit side by side once they have swollen.";
-                            case SURFACE ->
-                                "More would cover the surface over " + Words.one(Rounds.COVER)
-                                        + " times: they no longer move over one another.";
-                            case WATER -> "More would fill over a quarter of the water: they no longer swim freely.";
-                            case HEAT ->
-                                "More would keep the pot off the boil for over " + Span.of(PotLoad.BACK_TO_BOIL) + ".";
-                        }));
+                Sentence.of((rounds.said() > 0 ? "As you said. " : "") + largest + why(rounds.limit())));
+    }
+
+    private static String why(Rounds.Limit limit) {
+        return switch (limit) {
+            case ROOM -> "No more were found to fit side by side once they have swollen.";
+            case SURFACE ->
+                "More would cover the surface over " + Words.one(Rounds.COVER)
+                        + " times: they no longer move over one another.";
+            case WATER -> "More would fill over a quarter of the water: they no longer swim freely.";
+            case HEAT -> "More would keep the pot off the boil for over " + Span.of(PotLoad.BACK_TO_BOIL) + ".";
+        };
     }
 
     /** How far the spells bring the middle, by the late edge; the printed figures are those of the verdict. */

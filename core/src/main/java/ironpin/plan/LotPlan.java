@@ -93,7 +93,12 @@ public record LotPlan(
                                 lot.shape().disc()))
                         : Optional.empty(),
                 lot.bought().map(wrapper -> wrapper.packsFor(share.pieces())),
-                Rounds.of(share.toTable(), load(lot, share, 1), lot.fold(), lot.wide()));
+                Rounds.of(
+                        share.toTable(),
+                        load(lot, share, 1),
+                        lot.fold(),
+                        lot.wide(),
+                        lot.cooking().atOnce()));
     }
 
     private static WrapperProfile profile(Lot lot, Balance.OfLot share) {

@@ -112,6 +112,8 @@ public enum Saying {
     ROUNDS_TOO_WIDE(Finding.Level.STOP),
     ROUNDS_BY_SURFACE(Finding.Level.NOTE),
     ROUNDS_BY_WATER(Finding.Level.NOTE),
+    ROUNDS_BY_WORD(Finding.Level.NOTE),
+    ROUNDS_OVERFULL(Finding.Level.LOOK),
     ROUNDS_MANY(Finding.Level.LOOK),
     ROUND_TIME(Finding.Level.NOTE),
     INSIDE_SAFE(Finding.Level.GOOD),

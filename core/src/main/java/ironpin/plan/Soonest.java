@@ -37,7 +37,12 @@ public record Soonest(OwnVessel vessel, Burner burner, Rounds rounds, Duration a
 
     private static Soonest in(LotPlan plan, OwnVessel own, Burner burner) {
         Lot lot = plan.lot().withVessel(own.vessel().withWatts(burner.watts()));
-        Rounds rounds = Rounds.of(plan.share().toTable(), LotPlan.load(lot, plan.share(), 1), lot.fold(), lot.wide());
+        Rounds rounds = Rounds.of(
+                plan.share().toTable(),
+                LotPlan.load(lot, plan.share(), 1),
+                lot.fold(),
+                lot.wide(),
+                lot.cooking().atOnce());
         Duration each = Cooking.time(lot.spells(plan.share().piece())).plus(Pace.BETWEEN_ROUNDS);
         return new Soonest(own, burner, rounds, each.multipliedBy(rounds.sizes().size()));
     }

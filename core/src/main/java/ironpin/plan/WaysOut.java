@@ -6,7 +6,7 @@ import ironpin.batch.edit.Fix;
 import ironpin.batch.edit.TableField;
 import ironpin.clock.Forecast;
 import ironpin.clock.TaskKey;
-import ironpin.filling.RawNeed;
+import ironpin.crew.Cook;
 import ironpin.quantity.Sentence;
 import ironpin.wording.TimeOfDay;
 import java.time.Duration;
@@ -59,7 +59,7 @@ final class WaysOut {
         Fix fix = new Fix(
                 Sentence.EMPTY, CountField.TO_FREEZER.at(Address.lot(lot.lot().no())), frozen);
         BatchPlan less = BatchPlan.of(
-                fix.applyTo(plan.batch()), RawNeed.USUAL, plan.day().serving().getZone());
+                fix.applyTo(plan.batch()), Cook.UNKNOWN, plan.day().serving().getZone());
         Forecast then = Forecast.again(less.day(), plan.timetable(), late.standing());
         if (late.late().minus(then.late()).compareTo(WORTH) < 0) {
             return Optional.empty();

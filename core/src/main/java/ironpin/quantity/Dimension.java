@@ -26,16 +26,16 @@ public enum Dimension {
     }
 
     String unit(UnitSystem system) {
-        return system == UnitSystem.METRIC ? metric : us;
+        return system.metric() ? metric : us;
     }
 
     /** From the metric unit to the system's. */
     double shown(double metricValue, UnitSystem system) {
-        return system == UnitSystem.METRIC ? metricValue : (metricValue - shift) / scale;
+        return system.metric() ? metricValue : (metricValue - shift) / scale;
     }
 
     /** From the system's unit to the metric one. */
     double metric(double shownValue, UnitSystem system) {
-        return system == UnitSystem.METRIC ? shownValue : shownValue * scale + shift;
+        return system.metric() ? shownValue : shownValue * scale + shift;
     }
 }

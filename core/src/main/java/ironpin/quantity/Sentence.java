@@ -14,7 +14,7 @@ public final class Sentence {
     public static final Sentence EMPTY = new Sentence(List.of());
 
     /** What stands in a sentence. */
-    public sealed interface Part permits Words, Quantity {}
+    public sealed interface Part permits Words, Quantity, Measured {}
 
     /** Text that is the same in all units. @param text not empty within a sentence */
     public record Words(String text) implements Part {}
@@ -71,10 +71,14 @@ public final class Sentence {
         }
         StringBuilder text = new StringBuilder();
         for (Part part : parts) {
-            text.append(
-                    part instanceof Quantity quantity
-                            ? Tongue.number(units.say(quantity), locale)
-                            : Tongue.words(((Words) part).text, locale));
+            // Not a switch over patterns: those need a newer Java.
+            if (part instanceof Quantity quantity) {
+                text.append(Tongue.number(units.say(quantity), locale));
+            } else if (part instanceof Measured measured) {
+                text.append(Tongue.number(units.say(measured), locale));
+            } else {
+                text.append(Tongue.words(((Words) part).text, locale));
+            }
         }
         return text.toString();
     }

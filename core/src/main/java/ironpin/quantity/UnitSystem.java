@@ -1,9 +1,17 @@
 package ironpin.quantity;
 
+import java.util.Optional;
+
 /** The units somebody likes to read; nothing that is worked out or kept depends on them. */
 public enum UnitSystem {
-    METRIC("metric", "g · °C"),
-    US("US", "oz · °F");
+    METRIC("g · °C", "Show metric units"),
+    /** Cups and spoons, weights beside what fills more than a few of them. */
+    US("oz · °F", "Show US units: cups, spoons, ounces"),
+    /** Grams, with spoons and metric cups beside them. */
+    SPOONS("g · spoons", "Show grams with spoons and cups");
+
+    /** Below two ounces a spoon says it better than a scale. */
+    private static final double LEAST_OUNCE = 56;
 
     private static final double OUNCES_PER_POUND = 16;
     private static final double FEW_OUNCES = 10;
@@ -12,13 +20,12 @@ public enum UnitSystem {
     private static final double US_CUP_ML = 48 * US_TSP_ML;
     private static final String[] QUARTERS = {"", "¼", "½", "¾"};
 
-    private final String label;
-
     private final String sign;
+    private final String offered;
 
-    UnitSystem(String label, String sign) {
-        this.label = label;
+    UnitSystem(String sign, String offered) {
         this.sign = sign;
+        this.offered = offered;
     }
 
     /** By two of its units, as a key says it. */
@@ -26,14 +33,19 @@ public enum UnitSystem {
         return sign;
     }
 
-    /** The one that is not in use. */
-    public UnitSystem other() {
-        return this == METRIC ? US : METRIC;
+    /** The one that comes after it, round and round. */
+    public UnitSystem next() {
+        return values()[(ordinal() + 1) % values().length];
     }
 
-    /** In a word. */
-    public String label() {
-        return label;
+    /** Whether it has the metric units. */
+    boolean metric() {
+        return this != US;
+    }
+
+    /** What a key that turns to it says. */
+    public String offered() {
+        return offered;
     }
 
     /** A number read in this system's unit, in the metric one. */
@@ -61,6 +73,31 @@ public enum UnitSystem {
         };
     }
 
+    /** A mass of a food in its measures; nothing where its mass stands beside and it fills none. */
+    String say(Measured measured) {
+        String filled = filled(measured).map(Measured.Spooned::said).orElse("");
+        if (measured.mass().isEmpty()) {
+            return filled;
+        }
+        Quantity mass = measured.mass().get();
+        if (filled.isEmpty()) {
+            return say(mass);
+        }
+        if (this != US) {
+            return say(mass) + " (" + filled + ")";
+        }
+        String ounces = Decimal.grouped(Dimension.MASS.shown(mass.value(), this), 1) + " oz";
+        return mass.value() < LEAST_OUNCE ? filled : filled + " (" + ounces + ")";
+    }
+
+    private Optional<Measured.Spooned> filled(Measured measured) {
+        return switch (this) {
+            case METRIC -> Optional.empty();
+            case US -> measured.us();
+            case SPOONS -> measured.metric();
+        };
+    }
+
     private String said(Dimension dimension, double value, int decimals, boolean trim) {
         double shown = dimension.shown(value, this);
         int places = decimals(dimension, decimals, value);
@@ -79,7 +116,7 @@ public enum UnitSystem {
      * is written differently in metric units is not written alike in these.
      */
     private int decimals(Dimension dimension, int metric, double value) {
-        if (this == METRIC || dimension == Dimension.TEMPERATURE) {
+        if (metric() || dimension == Dimension.TEMPERATURE) {
             return metric;
         }
         return switch (dimension) {
@@ -92,7 +129,7 @@ public enum UnitSystem {
     }
 
     private double step(Dimension dimension, double metric) {
-        if (this == METRIC) {
+        if (metric()) {
             return metric;
         }
         return switch (dimension) {

@@ -15,6 +15,8 @@ import java.util.regex.Pattern;
  */
 final class Columns {
     private static final Pattern CELLS = Pattern.compile("\\t+| {3,}|\\s*\\|\\s*");
+    private static final Pattern COUNTS =
+            Pattern.compile("(?i)(?:pcs?|pieces?|nos?|ea|each|whole|units?|x|stk|st|uds?)\\.?");
     private static final Pattern RULE = Pattern.compile("^[\\s|:+=_-]{3,}$");
     private static final Pattern SEMICOLONS = Pattern.compile("\\s*;\\s*");
     private static final Pattern COMMAS = Pattern.compile("\\s*,\\s*");
@@ -140,7 +142,14 @@ final class Columns {
                 if (cell.isEmpty() || PERCENT.matcher(cell).matches() && !measured.isEmpty()) {
                     continue;
                 }
-                if (NUMBER.matcher(cell).matches() && !next.isEmpty() && bareAmount("1 " + next) && !named(next)) {
+                if (NUMBER.matcher(cell).matches() && COUNTS.matcher(next).matches()) {
+                    // "6 | pcs": so many of what stands in another cell.
+                    measured.add(cell);
+                    i++;
+                } else if (NUMBER.matcher(cell).matches()
+                        && !next.isEmpty()
+                        && bareAmount("1 " + next)
+                        && !named(next)) {
                     measured.add(cell + " " + next);
                     i++;
                 } else if (NUMBER.matcher(cell).matches() || bareAmount(cell)) {

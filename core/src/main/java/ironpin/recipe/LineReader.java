@@ -20,7 +20,7 @@ final class LineReader {
             "(?i)[,;(]?\\s*\\b(?:or )?(?:to (?:your )?taste|as (?:needed|required|desired)|as much as (?:needed|you like)|q\\.?s\\.?"
                     + "|if (?:needed|required|desired|necessary))\\b\\)?");
     private static final Pattern BESIDE = Pattern.compile(
-            "(?i)\\bfor (?:the )?(?:dusting|(?:deep[ -]|shallow[ -]|pan[ -])?frying|rolling|the pan|pan|brushing|greasing|boiling|steaming"
+            "(?i)\\bfor (?:the )?(?:dusting|(?:deep[ -]|shallow[ -]|pan[ -])?frying|roasting|toasting|rolling|the pan|pan|brushing|greasing|boiling|steaming"
                     + "|kneading|griddle|griddling|work ?surface|worktop|cooking|coating|pot|pots|water bath|sprinkling|serving|garnish(?:ing)?|decoration"
                     + "|lining|steamer|board|shaping|sealing|oiling|topping|drizzling|dipping)\\b|\\bto (?:serve|garnish|fry|dust|brush|glaze|grease|cook|finish"
                     + "|sprinkle|drizzle|decorate)\\b");
@@ -270,7 +270,9 @@ final class LineReader {
     }
 
     /** "Plain flour 300 g", "Eggs: 2", "Spring onions x 3", turned so that the amount comes first; nothing if it is not so. */
-    static Optional<String> nameFirst(String text, AmountReader amounts) {
+    static Optional<String> nameFirst(String raw, AmountReader amounts) {
+        // "00 flour" is a kind of it, and no amount.
+        String text = raw.replaceFirst("(?i)^(?:tipo |type )?[\"“]?0{1,2}[\"”]? flour\\b", "flour");
         Matcher begins = AMOUNT_BEGINS.matcher(text);
         int from = 0;
         while (from < text.length() && begins.find(from)) {

@@ -29,7 +29,7 @@ final class LineText {
             "(?i)^([\\p{L}' ,&+-]{3,100}?)[,:(–-]*\\s*((?:\\d|[½⅓⅔¼¾⅛]|an? |one |two |half ).{0,30}?)\\s+(?:of )?each\\)?$");
     private static final Pattern NAMES = Pattern.compile("\\s*(?:,\\s*and|,|&|\\+|/|\\band\\b)\\s+");
     private static final Pattern SEPARATORS = Pattern.compile(
-            "\\s*[;·•|]\\s*|\\s*,\\s+(?:and |plus |& )?|\\s+(?:and|&|\\+|plus|/|with|in)\\s+(?=(?:about |approx\\.? |~ ?|an? |one |two |three |half )?[\\d½⅓⅔¼¾⅛\\p{L}])");
+            "\\s*[;·•|]\\s*|\\s+[–—-]\\s+|\\s*,\\s+(?:and |plus |& )?|\\s+(?:and|&|\\+|plus|/|with|in)\\s+(?=(?:about |approx\\.? |~ ?|an? |one |two |three |half )?[\\d½⅓⅔¼¾⅛\\p{L}])");
     /** Says more of the thing before it, and is none of its own. */
     private static final Pattern OF_IT = Pattern.compile(
             "(?i)\\b(?:of (?:it|them|this|these|which|that)|each|per|total|in all|altogether|for (?:the|an?|rolling|dusting) .{0,20}board|drained weight|net weight|thick|long|wide|apart|cubes|pieces|strips"
@@ -80,6 +80,10 @@ final class LineText {
         if (!shared.isEmpty()) {
             return shared;
         }
+        List<String> parts = parted(text);
+        if (parts.size() > 1) {
+            return parts.stream().flatMap(part -> items(part, list).stream()).toList();
+        }
         List<String> clauses = clauses(text);
         if (clauses.size() > MOST_CLAUSES) {
             return List.of(text);
@@ -126,6 +130,24 @@ final class LineText {
             all.addAll(ofEach.isEmpty() ? List.of(one.strip()) : ofEach);
         }
         return all;
+    }
+
+    /** At semicolons outside of brackets, where each part begins with an amount or a food: nothing goes on across one of those. */
+    private List<String> parted(String text) {
+        List<String> parts = new ArrayList<>();
+        int from = 0;
+        for (int at = text.indexOf("; "); at >= 0 && parts.size() < MOST_CLAUSES; at = text.indexOf("; ", at + 1)) {
+            if (depth(text, at) == 0) {
+                parts.add(text.substring(from, at).strip());
+                from = at + 1;
+            }
+        }
+        parts.add(text.substring(from).strip());
+        boolean things = parts.stream()
+                .allMatch(part -> !part.isEmpty()
+                        && (amounts.startsAny(part) && !amounts.whatOf(part).isBlank()
+                                || LineReader.nameFirst(undotted(part), amounts).isPresent()));
+        return things ? parts : List.of(text);
     }
 
     /** Clauses and what stands between them, in turn; brackets are left whole. */

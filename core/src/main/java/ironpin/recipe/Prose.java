@@ -23,6 +23,8 @@ final class Prose {
     private static final Pattern WORD = Pattern.compile("[\\p{L}\\d½⅓⅔¼¾⅛~][\\p{L}\\d½⅓⅔¼¾⅛.,/'’–-]*");
     private static final Pattern NAME =
             Pattern.compile("^\\s*(?:of\\s+)?(?:the\\s+)?((?:[\\p{L}%'’-]+\\s*){1," + MOST_WORDS + "})");
+    private static final Pattern EACH = Pattern.compile(
+            "(?i)\\s*each(?: of)?\\s+([\\p{L}][^.;:()\\d½¼¾]{3,100}?)(?=\\s*(?:[.;:()\\d½¼¾]|$|,? (?:and )?(?:an?|one|two|three|four|half) ))");
     /** Where what follows an amount is no longer its name. */
     private static final Pattern NAME_ENDS = Pattern.compile(
             "(?i)\\s+(?:and|with|into|to|in|for|until|till|then|each|on|over|per|through|at|from|while|which|that|is|are|when|as|plus|or|but|put|gone|together|altogether|apiece|if|so|by)\\b.*");
@@ -92,6 +94,12 @@ final class Prose {
         int from = 0;
         while (from < sentence.length() && word.find(from)) {
             OptionalInt end = amounts.measureEnd(sentence, word.start());
+            List<String> each = end.isPresent() ? each(sentence, word.start(), end.getAsInt()) : List.of();
+            if (!each.isEmpty()) {
+                lines.addAll(WrittenRecipe.lines(heading, each, 0));
+                from = end.getAsInt();
+                continue;
+            }
             String said = end.isPresent() ? said(sentence, word.start(), end.getAsInt()) : "";
             if (said.isEmpty()) {
                 from = word.end();
@@ -106,6 +114,17 @@ final class Prose {
             lines.addAll(WrittenRecipe.lines(beside ? "For cooking" : heading, List.of(said), 0));
             from = word.start() + said.length();
         }
+    }
+
+    /** "A tablespoon each of soy sauce and rice wine": as much of every one; nothing where it is not said so. */
+    private List<String> each(String sentence, int from, int end) {
+        Matcher of = EACH.matcher(sentence).region(end, sentence.length());
+        return of.lookingAt()
+                ? new LineText(amounts)
+                        .items(sentence.substring(from, end).strip() + " each " + of.group(1)).stream()
+                                .filter(one -> !one.contains(" each "))
+                                .toList()
+                : List.of();
     }
 
     /** The amount with its food, as it stands; empty if it is of no food. */

@@ -42,6 +42,10 @@ public final class RecipeText {
     private static final Pattern LINES = Pattern.compile(
             "(?i)^[#*\\s]*(?:the )?(?:ingredients?(?: list)?|you need|you will need|you'll need|what you need|shopping list|what goes in)"
                     + "\\b[*]*(.{0,60})");
+    /** "…, half a teaspoon salt. For the inside you want …": the next sentence is of another part. */
+    private static final Pattern ANOTHER_PART = Pattern.compile(
+            "(?<=[\\p{L})]{2})\\.\\s+(?=(?:For the (?:filling|inside|stuffing|dough|sauce|dip|wrappers?|pastry|sheet|broth|meat)|(?:The )?(?:[Ff]illing|[Ss]tuffing|Dough|Dip|Sauce|Pastry|Wrappers?)\\b[ :]|(?:Makes|Yields?|Serves)\\b))");
+
     /** "Dough: 300 g flour", "For the wrappers – 150 g wheat starch". */
     private static final Pattern HEAD_ENDS = Pattern.compile(":|\\s[–—=-]\\s");
 
@@ -110,7 +114,7 @@ public final class RecipeText {
         if (typed.lines().filter(line -> !line.isBlank()).count() > MOST_LINES) {
             throw new UnreadableRecipe("A recipe has up to 1,500 lines; this text has more. Paste only the recipe.");
         }
-        List<String> mended = new Paste(amounts).lines(typed);
+        List<String> mended = InGrams.lines(typed, new Paste(amounts).lines(typed));
         List<String> raw = mended.stream().filter(line -> !line.isBlank()).toList();
         List<String> cleaned = new ArrayList<>();
         for (String line : new Columns(amounts).untangled(raw)) {
@@ -181,8 +185,18 @@ public final class RecipeText {
 
     /** "Prep: 45 min | Serves: 4" is two lines. */
     private static List<String> parts(String line) {
+        List<String> told = List.of(ANOTHER_PART.split(line));
+        if (told.size() > 1) {
+            return told.stream().flatMap(part -> parts(part).stream()).toList();
+        }
         if (line.length() > TELLING) {
             return List.of(line);
+        }
+        // "Makes 20. Steam 5 minutes": what it makes, and what is done.
+        int stop = line.indexOf(". ");
+        String then = stop > 0 ? line.substring(stop + 2) : "";
+        if (stop > 0 && YieldLine.is(line.substring(0, stop)) && isStepVerb(then) && !YieldLine.is(then)) {
+            return List.of(line.substring(0, stop), then);
         }
         List<String> parts = List.of(line.split("\\s+[|·•/–—-]\\s+"));
         boolean facts = parts.stream().allMatch(part -> TIME.matcher(part).matches() || YieldLine.is(part));
@@ -303,6 +317,12 @@ public final class RecipeText {
             // Who begins to tell at once gives no title.
             title = "A recipe as it was told";
         }
+        if (first && tells(line)) {
+            title = "A recipe as it was told";
+            readYield(line);
+            step(line);
+            return;
+        }
         if (first && !(amounts.measured(line) && understood(line))) {
             title = line.replaceAll("[:.#*\\s\\p{So}\\uFE0F]+$", "").replaceAll("^[#*\\s\\p{So}\\uFE0F]+", "");
             readYield(line);
@@ -311,7 +331,8 @@ public final class RecipeText {
         } else if (ingredient || zone == Zone.LINES && listed(line)) {
             zone = Zone.LINES;
             String bare = numberedIngredient(line) ? line.replaceFirst(NUMBER_IN_FRONT, "") : line;
-            lines.addAll(WrittenRecipe.lines(heading, things.items(bare), block));
+            List<String> items = things.items(bare);
+            lines.addAll(WrittenRecipe.lines(heading, items, group(items)));
         } else {
             step(line);
         }
@@ -334,6 +355,11 @@ public final class RecipeText {
                         .filter(food ->
                                 !food.key().equals("dough") && !food.key().equals("filling"))
                         .isPresent();
+    }
+
+    /** Sentences with amounts in them are no title: "For 4 persons. Take 300 grams of flour and …". */
+    private boolean tells(String line) {
+        return STOP.matcher(line).find() && line.length() > SENTENCE && AmountReader.holdsMeasure(line);
     }
 
     /** A sentence that tells: "For the dough I mix 600 g of flour with …", "The dip is nothing but …". */
@@ -404,8 +430,13 @@ public final class RecipeText {
         if (items.size() < FEWEST_LISTED || measured < items.size() * MOSTLY_MEASURED) {
             return false;
         }
-        lines.addAll(WrittenRecipe.lines(heading, items, block));
+        lines.addAll(WrittenRecipe.lines(heading, items, group(items)));
         return true;
+    }
+
+    /** What stands in one list in a line belongs together, whatever stands above and below it. */
+    private int group(List<String> items) {
+        return heading.isEmpty() && items.size() >= FEWEST_LISTED ? -1 - lines.size() : block;
     }
 
     /** An amount with a unit, or a number before something that is known. */

@@ -25,7 +25,8 @@ public record RecipeYield(Optional<Integer> fewest, Optional<Integer> most, Opti
                     + "\\s?(?:\\p{L}+ )?(?:servings?|people|persons|eaters|portions|guests|adults|mouths)");
     private static final Pattern MASS =
             Pattern.compile("\\d+\\s?(?:g|kg|ml|l|oz|lb|lbs|cups?|minutes?|min|hours?|cm|inch(?:es)?)\\b");
-    private static final Pattern DOZEN = Pattern.compile("(\\d{1,3}(?: \\d/\\d| ?[½¼¾])?|half a|a)?\\s?doz(?:en)?\\b");
+    private static final Pattern DOZEN =
+            Pattern.compile("(\\d{1,3}(?: \\d/\\d| ?[½¼¾])?|half a|a)?\\s?(?:doz(?:en)?|dz)\\b");
     private static final Pattern EACH =
             Pattern.compile("(\\d{1,2})(?: pieces| pcs)? (?:each|apiece|per person|a head)\\b");
     private static final Pattern PIECES = Pattern.compile("(?:about |around |approx\\.? |~|some )?" + RANGE);

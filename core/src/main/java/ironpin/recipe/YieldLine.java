@@ -18,12 +18,16 @@ final class YieldLine {
     private static final Pattern OWN = Pattern.compile(
             "(?i)^(?:this )?(?:recipe )?(?:makes|make|yields?|serves|servings?|portions|quantity|pieces|batch size|output|how many|number of pieces|number|for \\d+ (?:people|persons|eaters"
                     + "|servings|pieces|guests))\\b.{0,50}$|^\\(?(?:for |makes )?" + ABOUT + NUMBER + " " + PIECES
-                    + "\\)?\\.?$|^\\((?:for|makes) " + ABOUT + NUMBER + "\\)$|^(?:for|makes) " + ABOUT + NUMBER
-                    + "$|^enough for .{1,40}$");
+                    + "\\)?(?: \\([^()]{1,30}\\))?\\.?$|^(?:makes |gives |yields )?(?:about|approx\\.?|ca\\.?|around|roughly|~) ?"
+                    + NUMBER + " "
+                    + PIECES + "[,;] .{1,40}$|^\\((?:for|makes) " + ABOUT + NUMBER + "\\)$|^(?:for|makes) " + ABOUT
+                    + NUMBER
+                    + "$|^enough for .{1,40}$|^" + ABOUT + NUMBER + " " + PIECES
+                    + " (?:@|at|à|of|x) ?\\d[\\d.,]* ?(?:g|oz)\\b.{0,20}$");
     private static final Pattern WITHIN = Pattern.compile(
-            "(?i)\\b(?:makes|serves|yields?|yield:|feeds|enough for|rinde|ergibt|gives)\\b[^).;]{0,50}|\\bfor \\d{1,3} (?:people|persons|pieces|guests)|\\b\\d{1,3} (?:pieces|pcs|nos)\\b");
-    private static final Pattern BRACKETS = Pattern.compile(
-            "(?i)\\((?:makes |for |yields? |x ?|× ?)?(" + ABOUT + NUMBER + ")(?: " + PIECES + ")?\\)\\s*$");
+            "(?i)\\b(?:makes|serves|yields?|yield:|feeds|enough for|rinde|ergibt|gives)\\b[^).;]{0,50}|\\bfor \\d{1,3} (?:people|persons|pieces|guests)|\\bbatch of \\d{1,3}\\b|\\b\\d{1,3} (?:pieces|pcs|nos)\\b|\\b\\d{1,2} ?dz\\b");
+    private static final Pattern BRACKETS = Pattern.compile("(?i)\\((?:makes |for |yields? |x ?|× ?)?(" + ABOUT + NUMBER
+            + ")(?: (?:[\\p{L}-]+ ){0,2}" + PIECES + ")?\\)\\s*$");
     private static final Pattern AT_END = Pattern.compile(
             "(?i)(?:[,–—:|]|\\s-|\\bx|×)\\s*(?:makes |for )?(" + ABOUT + NUMBER + ")(?:\\s?" + PIECES + ")?\\.?$");
     private static final Pattern BARE = Pattern.compile(

@@ -219,7 +219,10 @@ public final class RandomBatches {
                     random.nextBoolean()));
         }
         return new Cooking(
-                starts[random.nextInt(starts.length)], new Belief(0.8 + 0.4 * random.nextDouble(), 0.1, 2), own);
+                starts[random.nextInt(starts.length)],
+                new Belief(0.8 + 0.4 * random.nextDouble(), 0.1, 2),
+                random.nextInt(4) == 0 ? 1 + random.nextInt(40) : 0,
+                own);
     }
 
     private Handiwork hands(Lot lot) {

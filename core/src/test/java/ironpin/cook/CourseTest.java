@@ -114,7 +114,8 @@ public class CourseTest {
                 60,
                 load(CRESCENT, 33, 1, vessel, Start.ROOM, boil(6)),
                 Fold.PLEATED_CRESCENT,
-                Length.ofMillimetres(102));
+                Length.ofMillimetres(102),
+                0);
     }
 
     /** Cold water that goes in cools the pot by the mixture: 500 g of 15 °C into 4 kg of 100 °C and the pot. */
@@ -228,8 +229,8 @@ public class CourseTest {
         assertEquals(free.freeMm2(), Math.PI * 280 * 280 / 4 - feet, 1);
         assertEquals(free.batter().grams(), free.freeMm2() * 1.5 / 1_000, 0.01);
         assertEquals(free.starch().grams() * 11, free.batter().grams(), 0.01);
-        assertEquals(free.halfWay(Length.ofMillimetres(26)).grams(), free.freeMm2() * 13 / 1_000, 0.01);
-        assertEquals(free.broth(Length.ofMillimetres(30)).grams(), free.freeMm2() * 20 / 1_000, 0.01);
+        assertEquals(free.to(FreePan.HALF_WAY, Length.ofMillimetres(26)).grams(), free.freeMm2() * 13 / 1_000, 0.01);
+        assertEquals(free.to(FreePan.BROTH, Length.ofMillimetres(30)).grams(), free.freeMm2() * 20 / 1_000, 0.01);
         assertThrows(Refused.class, () -> FreePan.of(Vessel.usual(VesselKind.PAN), foot, 60));
     }
 

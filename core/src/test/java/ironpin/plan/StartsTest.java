@@ -41,7 +41,7 @@ public class StartsTest {
                 }
             }
         }
-        assertEquals(open, List.of());
+        assertEquals(String.join("\n", open), "");
         assertTrue(Styles.all().size() >= 18, Styles.all().size() + " starts");
         assertTrue(fillings.size() >= 24, fillings.size() + " fillings");
     }

@@ -95,7 +95,8 @@ public final class BatchFormat {
     public static WrittenBatch read(String text) {
         try {
             JsonNode whole = demandSchema(upgraded(JSON.readTree(text)));
-            List<Came> outcomes = JSON.treeToValue(whole.get("outcomes"), new TypeReference<List<Came>>() {});
+            List<Came> outcomes =
+                    JSON.treeToValue(Loose.outcomes(whole.get("outcomes")), new TypeReference<List<Came>>() {});
             Optional<String> source =
                     Optional.ofNullable(whole.path("source").asStringOpt().orElse(null));
             return demandRules(new WrittenBatch(plan(whole), outcomes, source));

@@ -98,6 +98,9 @@ final class Loose {
             lot.set("cooking", Spelling.JSON.valueToTree(Cooking.USUAL));
         }
         ObjectNode cooking = (ObjectNode) lot.get("cooking");
+        if (!cooking.hasNonNull("atOnce")) {
+            cooking.put("atOnce", 0);
+        }
         if (!cooking.hasNonNull("correction")) {
             cooking.set("correction", Spelling.JSON.valueToTree(Cooking.UNTAUGHT));
         }
@@ -107,6 +110,16 @@ final class Loose {
                     Spelling.JSON.valueToTree(
                             Handiwork.usual(Fold.valueOf(lot.get("fold").asString()))));
         }
+    }
+
+    /** Older documents say nothing of what else was seen. */
+    static JsonNode outcomes(JsonNode outcomes) {
+        for (JsonNode one : outcomes) {
+            if (!one.hasNonNull("seen")) {
+                ((ObjectNode) one).putArray("seen");
+            }
+        }
+        return outcomes;
     }
 
     private static void usually(ObjectNode node, String name, double usual) {

@@ -5,6 +5,7 @@ import static ironpin.store.db.Tables.OUTCOME;
 import ironpin.batch.Batch;
 import ironpin.book.FillingVerdict;
 import ironpin.book.Outcome;
+import ironpin.book.Seen;
 import ironpin.book.SkinVerdict;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
@@ -12,10 +13,12 @@ import ironpin.store.Cupboard.Question;
 import ironpin.store.db.tables.records.BatchRecord;
 import ironpin.store.db.tables.records.OutcomeRecord;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** What came of past lots. */
 public final class BookStore {
@@ -66,6 +69,9 @@ public final class BookStore {
             if (plan.lots().stream().allMatch(lot -> judged.contains(lot.no()))) {
                 finish(head, now);
             }
+            if (head.getStatus().equals(Status.DONE.name())) {
+                StoryStore.tell(dsl, batchId, now);
+            }
             return batchId;
         });
     }
@@ -96,6 +102,14 @@ public final class BookStore {
                         .fetch(BookStore::entry)));
     }
 
+    /** What came of one lot, if it was written down. */
+    public Optional<Outcome> outcome(long batchId, int lotNo) {
+        return entries(batchId).stream()
+                .filter(entry -> entry.lotNo() == lotNo)
+                .map(BookEntry::outcome)
+                .findFirst();
+    }
+
     /** The latest entry about a style, not counting one batch's own. */
     public Optional<BookEntry> last(String style, long exceptBatchId) {
         return cupboard.remembered(
@@ -106,7 +120,7 @@ public final class BookStore {
                         .fetchOptional(BookStore::entry));
     }
 
-    private static BookEntry entry(OutcomeRecord row) {
+    static BookEntry entry(OutcomeRecord row) {
         Outcome outcome = new Outcome(
                 row.getMade(),
                 row.getBurst(),
@@ -117,7 +131,12 @@ public final class BookStore {
                 SkinVerdict.valueOf(row.getSkin()),
                 FillingVerdict.valueOf(row.getFilling()),
                 Optional.ofNullable(row.getCoreMdeg()).map(Temperature::new),
-                row.getNote());
+                row.getNote(),
+                Arrays.stream(row.getSeen().split(","))
+                        .filter(one -> !one.isEmpty())
+                        .map(Seen::valueOf)
+                        .collect(Collectors.toSet()),
+                Optional.ofNullable(row.getEaten()));
         return new BookEntry(
                 row.getBatchId(), row.getLotNo(), row.getStyle(), Times.read(row.getRecordedAt()), outcome);
     }
@@ -137,6 +156,8 @@ public final class BookStore {
                 outcome.skin().name(),
                 outcome.filling().name(),
                 outcome.core().map(Temperature::millidegrees).orElse(null),
-                outcome.note());
+                outcome.note(),
+                outcome.seen().stream().map(Seen::name).collect(Collectors.joining(",")),
+                outcome.eaten().orElse(null));
     }
 }

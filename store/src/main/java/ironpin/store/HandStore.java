@@ -115,6 +115,8 @@ public final class HandStore {
                     new Mass(row.getRawUg()),
                     new Mass(row.getLeftUg()));
         }
-        return hand.atWork(WorkStore.handiwork(dsl), WorkStore.evenness(dsl)).atTheFire(FireStore.corrections(dsl));
+        return hand.atWork(WorkStore.handiwork(dsl), WorkStore.evenness(dsl))
+                .atTheFire(FireStore.corrections(dsl))
+                .with(MinuteStore.minutes(dsl));
     }
 }

@@ -122,7 +122,8 @@ public final class KitStore {
         KitRecord head = dsl.fetchOne(KIT, KIT.ID.eq(ONLY));
         if (head == null) {
             Kit usual = Kit.usual();
-            return new Kit(usual.waters(), usual.cups(), usual.flours(), usual.bowls(), HandStore.hand(dsl));
+            return new Kit(
+                    usual.waters(), usual.cups(), usual.measures(), usual.flours(), usual.bowls(), HandStore.hand(dsl));
         }
         Map<String, Result<FlourLessonRecord>> lessons = dsl.selectFrom(FLOUR_LESSON)
                 .orderBy(FLOUR_LESSON.LEARNED_AT, FLOUR_LESSON.BATCH_ID, FLOUR_LESSON.DOUGH_NO)
@@ -141,7 +142,8 @@ public final class KitStore {
                 new Temperature(head.getRoomMdeg()),
                 new Temperature(head.getTapMdeg()),
                 new Temperature(head.getKettleMdeg()));
-        return new Kit(waters, CupStandard.valueOf(head.getCups()), flours, bowls, HandStore.hand(dsl));
+        return new Kit(
+                waters, CupStandard.valueOf(head.getCups()), head.getMeasures(), flours, bowls, HandStore.hand(dsl));
     }
 
     private static Flour flour(KitFlourRecord row, Result<FlourLessonRecord> lessons) {
@@ -166,7 +168,8 @@ public final class KitStore {
                 waters.room().millidegrees(),
                 waters.tap().millidegrees(),
                 waters.kettle().millidegrees(),
-                after.cups().name());
+                after.cups().name(),
+                after.measures());
         dsl.insertInto(KIT).set(head).onDuplicateKeyUpdate().set(head).execute();
         List<String> keys = after.flours().stream().map(Flour::key).toList();
         dsl.deleteFrom(KIT_FLOUR).where(KIT_FLOUR.FLOUR_KEY.notIn(keys)).execute();

@@ -1,6 +1,7 @@
 package ironpin.store;
 
 import ironpin.quantity.Dimension;
+import ironpin.quantity.Measured;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.quantity.UnitSystem;
@@ -35,16 +36,23 @@ final class Labels {
         ArrayNode list = JSON.createArrayNode();
         for (Sentence.Part part : label.parts()) {
             if (part instanceof Quantity quantity) {
-                list.addObject()
-                        .put("of", quantity.dimension().name())
-                        .put("as", quantity.form().name())
-                        .put("value", quantity.value())
-                        .put("decimals", quantity.decimals());
+                add(list, quantity);
+            } else if (part instanceof Measured measured) {
+                // What spoons it fills follows from the food and can be asked again; what was weighed is what is kept.
+                measured.mass().ifPresent(mass -> add(list, mass));
             } else if (part instanceof Sentence.Words words) {
                 list.add(words.text());
             }
         }
         return list.toString();
+    }
+
+    private static void add(ArrayNode list, Quantity quantity) {
+        list.addObject()
+                .put("of", quantity.dimension().name())
+                .put("as", quantity.form().name())
+                .put("value", quantity.value())
+                .put("decimals", quantity.decimals());
     }
 
     static Sentence read(String written) {

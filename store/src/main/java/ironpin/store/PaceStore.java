@@ -4,6 +4,7 @@ import static ironpin.store.db.Tables.PACED;
 
 import ironpin.quantity.Belief;
 import java.time.Instant;
+import java.util.Optional;
 
 /** How long people took for what they did, against what the plan counted with. */
 public final class PaceStore {
@@ -44,6 +45,23 @@ public final class PaceStore {
         cupboard.write(dsl -> dsl.deleteFrom(PACED)
                 .where(PACED.BATCH_ID.eq(batchId), PACED.DONE_AT.eq(Times.kept(at)))
                 .execute());
+    }
+
+    /**
+     * What was timed last.
+     *
+     * @param taskKey of the task
+     * @param seen real time by the time the plan counted with
+     */
+    public record Timed(String taskKey, double seen) {}
+
+    /** What was timed last in a batch. */
+    public Optional<Timed> last(long batchId) {
+        return cupboard.read(dsl -> dsl.selectFrom(PACED)
+                .where(PACED.BATCH_ID.eq(batchId))
+                .orderBy(PACED.DONE_AT.desc(), PACED.ID.desc())
+                .limit(1)
+                .fetchOptional(row -> new Timed(row.getTaskKey(), row.getSeenMillionths() / MILLION)));
     }
 
     /** Percent of the time the plan counts with that somebody takes, by everything they did under this name. */

@@ -154,7 +154,7 @@ public class CupboardTest {
     }
 
     private static Kit with(Kit kit, Waters waters) {
-        return new Kit(waters, kit.cups(), kit.flours(), kit.bowls(), kit.hand());
+        return new Kit(waters, kit.cups(), kit.measures(), kit.flours(), kit.bowls(), kit.hand());
     }
 
     @Test

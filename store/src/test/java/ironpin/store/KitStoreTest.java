@@ -93,6 +93,7 @@ public class KitStoreTest {
                 kit -> new Kit(
                         WARM,
                         CupStandard.JAPANESE,
+                        "1 walnut = 22 g; glass = 180 ml",
                         List.of(
                                 Flours.get("maize")
                                         .withName("Blue maize")

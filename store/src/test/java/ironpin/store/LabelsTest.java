@@ -14,6 +14,7 @@ import java.sql.Statement;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -80,7 +81,13 @@ public class LabelsTest {
             statement.execute("update bag set cooking = 'at least \uE000t1071.0\uE001'");
             statement.execute("alter table bag alter column cooking varchar(200)");
             statement.execute("alter table revision alter column label varchar(200)");
-            statement.execute("delete from \"flyway_schema_history\" where \"version\" in ('6', '7')");
+            // And without everything that came after.
+            for (String table : List.of("told_word", "told", "experiment", "own_start", "own_minutes")) {
+                statement.execute("drop table " + table);
+            }
+            statement.execute("alter table outcome drop column seen, eaten");
+            statement.execute("alter table kit drop column measures");
+            statement.execute("delete from \"flyway_schema_history\" where cast(\"version\" as int) >= 6");
         }
         try (Cupboard cupboard = Cupboard.open(folder, Clock.systemUTC())) {
             assertEquals(

@@ -4,7 +4,10 @@ import ironpin.batch.Batch;
 import ironpin.batch.Station;
 import ironpin.batch.balance.Balance;
 import ironpin.pantry.Food;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Dimension;
+import ironpin.quantity.Quantity;
+import ironpin.quantity.Sentence;
 import ironpin.refusal.NotThere;
 import java.util.List;
 import java.util.Optional;
@@ -135,6 +138,16 @@ public final class PlanField<A extends Address> {
     /** Digits after the point that are worth showing. */
     public int decimals() {
         return range.decimals();
+    }
+
+    /** Such a number as it is said: its digits and its unit, as in "44.5 %". @param value in the field's unit, inside its range */
+    public Sentence said(double value) {
+        double scale = Math.pow(10, decimals());
+        double rounded = Math.round(value * scale) / scale;
+        return dimension()
+                .map(dimension -> Quantity.brief(dimension, rounded, decimals()))
+                .orElseGet(() ->
+                        Sentence.of(Decimal.trimmed(rounded, decimals()) + (unit().isEmpty() ? "" : " " + unit())));
     }
 
     /** Whether only whole numbers make sense. */

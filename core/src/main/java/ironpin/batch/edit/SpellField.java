@@ -4,6 +4,7 @@ import static ironpin.batch.edit.PlanField.lot;
 import static ironpin.batch.edit.PlanField.spell;
 
 import ironpin.batch.Station;
+import ironpin.cook.Cooking;
 import ironpin.cook.Fire;
 import ironpin.cook.Spell;
 import ironpin.pantry.Foods;
@@ -40,7 +41,15 @@ public final class SpellField {
             .reads((batch, balance, at) -> SpellComposing.pours(batch, at.no()))
             .writes((batch, at, times) -> SpellComposing.pour(batch, at.no(), (int) times));
 
-    static final List<PlanField<?>> ALL = List.of(SPELL_MINUTES, SPELL_POUR, COLD_WATERS);
+    /** Pieces that go into a round. */
+    public static final PlanField<Address.OfLot> AT_ONCE = lot(
+                    "at-once", "pieces a round (0: what it takes)", Station.COOK)
+            .range(0, Cooking.MOST_AT_ONCE, "", 1, 0)
+            .reads((batch, balance, at) -> batch.lot(at.no()).cooking().atOnce())
+            .writes((batch, at, pieces) ->
+                    batch.mapLot(at.no(), lot -> lot.withCooking(lot.cooking().atOnce((int) pieces))));
+
+    static final List<PlanField<?>> ALL = List.of(SPELL_MINUTES, SPELL_POUR, COLD_WATERS, AT_ONCE);
 
     private SpellField() {}
 }

@@ -65,7 +65,7 @@ class AmountController {
         if (!instead.isEmpty() && line >= 0 && line < lines.size()) {
             lines.set(line, instead);
         }
-        AmountReader reader = new AmountReader(kit.load().cups());
+        AmountReader reader = kit.load().amounts();
         List<Line> read = new ArrayList<>();
         for (int i = 0; i < Math.min(lines.size(), MOST_LINES); i++) {
             if (!lines.get(i).isBlank()) {

@@ -14,7 +14,6 @@ import ironpin.store.StoredBatch;
 import java.net.URI;
 import java.time.Clock;
 import java.util.List;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -63,16 +62,14 @@ class BatchApi {
     @GetMapping(path = "/batches/{id}", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<String> export(@PathVariable long id) {
         StoredBatch stored = batches.load(id);
-        String name = stored.batch().title().replaceAll("[^A-Za-z0-9]+", "-").replaceAll("^-|-$", "");
         List<WrittenBatch.Came> came = book.entries(id).stream()
                 .filter(one -> stored.batch().lots().stream().anyMatch(lot -> lot.no() == one.lotNo()))
                 .map(one -> new WrittenBatch.Came(one.lotNo(), one.recordedAt(), one.outcome()))
                 .toList();
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        "attachment; filename=\"" + (name.isEmpty() ? "batch" : name) + ".json\"")
-                .body(BatchFormat.write(new WrittenBatch(stored.batch(), came, stored.source())));
+        return JsonFile.of(
+                stored.batch().title(),
+                "batch",
+                BatchFormat.write(new WrittenBatch(stored.batch(), came, stored.source())));
     }
 
     @BatchBody

@@ -1,6 +1,7 @@
 package ironpin.web.api;
 
 import ironpin.format.UnreadableBatch;
+import ironpin.refusal.Refused;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -34,10 +35,15 @@ class ImportController {
             long id = batches.keep(reader.read(new String(file.getBytes(), StandardCharsets.UTF_8)));
             return "redirect:/batches/" + id + "/table";
         } catch (UnreadableBatch problem) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("name", file.getOriginalFilename());
-            model.addAttribute("problem", problem.getMessage());
-            return "import";
+            return refused(file, problem, model, response);
         }
+    }
+
+    /** The page again, saying why this file could not be read. */
+    static String refused(MultipartFile file, Refused problem, Model model, HttpServletResponse response) {
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        model.addAttribute("name", file.getOriginalFilename());
+        model.addAttribute("problem", problem.getMessage());
+        return "import";
     }
 }

@@ -6,6 +6,7 @@ import ironpin.batch.Batch;
 import ironpin.batch.Serving;
 import ironpin.batch.Station;
 import ironpin.batch.balance.Balance;
+import ironpin.batch.balance.WeighedDough;
 import ironpin.batch.edit.CountField;
 import ironpin.batch.edit.DoughField;
 import ironpin.batch.edit.FillingField;
@@ -14,14 +15,19 @@ import ironpin.batch.edit.Pin;
 import ironpin.batch.edit.Pins;
 import ironpin.batch.edit.PlanField;
 import ironpin.clock.Timetable;
+import ironpin.filling.FillingFormula;
+import ironpin.household.Household;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.Finding;
 import ironpin.plan.Findings;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Mass;
+import ironpin.quantity.Sentence;
 import ironpin.quantity.UnitSystem;
 import ironpin.style.Style;
 import ironpin.style.Styles;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -68,11 +74,19 @@ class PlanApi {
             int piecesPerRope,
             List<Integer> rounds,
             LocalDateTime latestStart,
+            List<PlanMeasure> measures,
             List<PlanStep> steps,
             List<PlanSaid> findings,
             AllergenPart allergens) {}
 
     /** A step at its time. */
+    /** A line of dough or filling in cups and spoons, metric and US; what is weighed everywhere is said by its weight. */
+    record PlanMeasure(String name, String metric, String us) {
+        static PlanMeasure of(String name, Sentence amount) {
+            return new PlanMeasure(name, amount.render(UnitSystem.SPOONS), amount.render(UnitSystem.US));
+        }
+    }
+
     record PlanStep(String key, LocalDateTime start, LocalDateTime end, String title) {}
 
     /** What the numbers say. */
@@ -175,6 +189,7 @@ class PlanApi {
                 lot.rope().longest(),
                 lot.rounds().sizes(),
                 plan.timetable().latestStart().toLocalDateTime(),
+                measures(plan, lot),
                 plan.timetable().slots().stream().map(PlanApi::step).toList(),
                 Arrays.stream(Station.values())
                         .flatMap(station -> Findings.at(station, plan, 1).stream()
@@ -185,6 +200,22 @@ class PlanApi {
                                         one.text().render(UnitSystem.METRIC))))
                         .toList(),
                 AllergenPart.of(AllergenLines.ofLot(plan.batch(), lot.lot())));
+    }
+
+    private static List<PlanMeasure> measures(BatchPlan plan, LotPlan lot) {
+        List<PlanMeasure> measures = new ArrayList<>();
+        Balance.OfDough dough = plan.balance().dough(lot.dough().no());
+        for (WeighedDough.Line line : WeighedDough.of(lot.dough(), dough.made()).lines()) {
+            measures.add(PlanMeasure.of(line.name(), line.amount()));
+        }
+        FillingFormula formula = lot.filling().formula();
+        List<Mass> masses =
+                formula.masses(plan.balance().filling(lot.filling().no()).made());
+        for (int i = 0; i < masses.size(); i++) {
+            String name = formula.lines().get(i).ingredient();
+            measures.add(PlanMeasure.of(name, Household.weighed(name, masses.get(i))));
+        }
+        return measures;
     }
 
     private static PlanStep step(Timetable.Slot slot) {

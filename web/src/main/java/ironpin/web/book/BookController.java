@@ -2,10 +2,8 @@ package ironpin.web.book;
 
 import ironpin.batch.Dough;
 import ironpin.batch.Station;
-import ironpin.book.FillingVerdict;
 import ironpin.book.FlourLesson;
 import ironpin.book.Outcome;
-import ironpin.book.SkinVerdict;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Sentence;
@@ -18,6 +16,7 @@ import ironpin.store.KitStore;
 import ironpin.store.LoggedCorrection;
 import ironpin.store.Status;
 import ironpin.store.StoredBatch;
+import ironpin.store.StoryStore;
 import ironpin.store.WorkStore;
 import ironpin.web.hands.AtWork;
 import ironpin.web.kitchen.Bell;
@@ -66,6 +65,8 @@ class BookController {
     private final Screens screens;
     private final Shown shown;
     private final Again again;
+    private final Why why;
+    private final StoryStore stories;
     private final Bell bell;
     private final Clock clock;
 
@@ -80,6 +81,8 @@ class BookController {
             Screens screens,
             Shown shown,
             Again again,
+            Why why,
+            StoryStore stories,
             Bell bell,
             Clock clock) {
         this.cupboard = cupboard;
@@ -92,6 +95,8 @@ class BookController {
         this.screens = screens;
         this.shown = shown;
         this.again = again;
+        this.why = why;
+        this.stories = stories;
         this.bell = bell;
         this.clock = clock;
     }
@@ -127,13 +132,20 @@ class BookController {
     public record Said(String name, String said, String note, boolean faultless) {}
 
     @GetMapping("/book")
-    String book(@RequestParam(defaultValue = "1") int page, Model model) {
-        int count = batches.count(Status.DONE);
+    String book(
+            @RequestParam(defaultValue = "1") int page, @RequestParam(defaultValue = "") String words, Model model) {
+        boolean all = words.isBlank();
+        int count = all
+                ? batches.count(Status.DONE)
+                : stories.find(words, 0, 0, clock.instant()).count();
         int pages = Math.max(1, (count + PAGE - 1) / PAGE);
         int seen = Math.max(1, Math.min(page, pages));
-        List<Past> past = batches.numbers(Status.DONE, (seen - 1) * PAGE, PAGE).stream()
-                .map(this::pastOrNot)
-                .toList();
+        int offset = (seen - 1) * PAGE;
+        List<Long> ids = all
+                ? batches.numbers(Status.DONE, offset, PAGE)
+                : stories.find(words, offset, PAGE, clock.instant()).ids();
+        List<Past> past = ids.stream().map(this::pastOrNot).toList();
+        model.addAttribute("words", words);
         model.addAttribute("past", past);
         model.addAttribute("count", count);
         model.addAttribute("page", seen);
@@ -155,6 +167,7 @@ class BookController {
         if (outcome.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             shown.bench(screen, from.who(), "", model);
+            why.show(screen, model);
             model.addAttribute("form", form);
             model.addAttribute("work", AtWork.of(work, id, screen.lot(), screen.now()));
             return from.view();
@@ -170,6 +183,7 @@ class BookController {
         bell.ring(id, from.page());
         Screen after = screens.of(id, Optional.of(Station.BOOK), screen.lotNo());
         shown.bench(after, from.who(), "", model);
+        why.show(after, model);
         AtWork counted = AtWork.of(work, id, after.lot(), after.now());
         model.addAttribute("work", counted);
         model.addAttribute("form", OutcomeForm.of(after, counted));
@@ -262,8 +276,6 @@ class BookController {
     }
 
     private static boolean faultless(Outcome outcome) {
-        return outcome.burst() + outcome.leaked() + outcome.stuck() == 0
-                && outcome.skin() == SkinVerdict.RIGHT
-                && outcome.filling() == FillingVerdict.RIGHT;
+        return outcome.faultless();
     }
 }

@@ -15,8 +15,10 @@ import org.springframework.ui.Model;
 class BookPart implements StationPart {
     private final WorkStore work;
     private final FireStore fire;
+    private final Why why;
 
-    BookPart(WorkStore work, FireStore fire) {
+    BookPart(WorkStore work, FireStore fire, Why why) {
+        this.why = why;
         this.work = work;
         this.fire = fire;
     }
@@ -31,6 +33,7 @@ class BookPart implements StationPart {
         model.addAttribute(
                 "cooked",
                 FireLog.of(fire, screen.id(), screen.lotNo(), screen.now().getZone()));
+        why.show(screen, model);
         model.addAttribute("form", OutcomeForm.of(screen, AtWork.of(work, screen.id(), screen.lot(), screen.now())));
     }
 }

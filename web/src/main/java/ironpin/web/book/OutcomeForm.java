@@ -4,6 +4,7 @@ import ironpin.amount.UnreadableAmount;
 import ironpin.batch.balance.Balance;
 import ironpin.book.FillingVerdict;
 import ironpin.book.Outcome;
+import ironpin.book.Seen;
 import ironpin.book.SkinVerdict;
 import ironpin.hands.Fault;
 import ironpin.pantry.Food;
@@ -20,10 +21,13 @@ import ironpin.web.hands.AtWork;
 import ironpin.web.page.FormNumber;
 import ironpin.web.page.Screen;
 import ironpin.web.page.TypedValue;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * What the cook writes about a lot, as it was typed, with what is wrong with it.
@@ -33,6 +37,9 @@ import java.util.Optional;
  * @param units that its numbers are typed in
  */
 public record OutcomeForm(Map<String, Sentence> values, Map<String, Sentence> errors, UnitSystem units) {
+    /** A box for each thing that may have been seen besides. */
+    static final String SEEN = "seen-";
+
     private static final double MOST_LEFT_GRAMS = 50_000;
 
     /** As it was written, or as it was counted at work. */
@@ -68,6 +75,10 @@ public record OutcomeForm(Map<String, Sentence> values, Map<String, Sentence> er
                         .map(core -> Quantity.number(Dimension.TEMPERATURE, core.celsius(), 1))
                         .orElse(Sentence.EMPTY));
         values.put("note", Sentence.of(written.map(Outcome::note).orElse("")));
+        values.put(
+                "eaten",
+                Sentence.of(written.flatMap(Outcome::eaten).map(String::valueOf).orElse("")));
+        written.map(Outcome::seen).orElse(Set.of()).forEach(one -> values.put(SEEN + one.name(), Sentence.of("true")));
         return new OutcomeForm(values, new LinkedHashMap<>(), UnitSystem.METRIC);
     }
 
@@ -75,6 +86,11 @@ public record OutcomeForm(Map<String, Sentence> values, Map<String, Sentence> er
         Map<String, Sentence> values = new LinkedHashMap<>();
         typed.forEach((name, text) -> values.put(name, Sentence.of(text)));
         return new OutcomeForm(values, new LinkedHashMap<>(), units);
+    }
+
+    /** Whether this was seen. */
+    public boolean has(Seen one) {
+        return values.containsKey(SEEN + one.name());
     }
 
     public Sentence value(String name) {
@@ -88,6 +104,7 @@ public record OutcomeForm(Map<String, Sentence> values, Map<String, Sentence> er
                 count("burst", "Burst"),
                 count("leaked", "Leaked"),
                 count("stuck", "Stuck"),
+                count("eaten", "Eaten, if you know"),
                 measured("doughLeft", "Dough left", Dimension.MASS),
                 measured("fillingLeft", "Filling left", Dimension.MASS),
                 measured("core", "Core reading, if a probe was in", Dimension.TEMPERATURE));
@@ -121,6 +138,8 @@ public record OutcomeForm(Map<String, Sentence> values, Map<String, Sentence> er
         Optional<Temperature> core = text("core").isBlank()
                 ? Optional.empty()
                 : Optional.of(Temperature.ofCelsius(number("core", Optional.of(Dimension.TEMPERATURE), -30, 130)));
+        Optional<Integer> eaten = text("eaten").isBlank() ? Optional.empty() : Optional.of(whole("eaten", made));
+        Set<Seen> seen = Arrays.stream(Seen.values()).filter(this::has).collect(Collectors.toSet());
         if (text("note").length() > 2_000) {
             errors.put(
                     "note",
@@ -142,7 +161,9 @@ public record OutcomeForm(Map<String, Sentence> values, Map<String, Sentence> er
                 skin.get(),
                 filling.get(),
                 core,
-                text("note").strip()));
+                text("note").strip(),
+                seen,
+                eaten));
     }
 
     private int whole(String name, int most) {

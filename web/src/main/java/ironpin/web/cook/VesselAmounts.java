@@ -2,14 +2,12 @@ package ironpin.web.cook;
 
 import ironpin.cook.BoilOff;
 import ironpin.cook.Fire;
-import ironpin.cook.Footprint;
 import ironpin.cook.FreePan;
-import ironpin.cook.PieceBody;
 import ironpin.cook.Spell;
 import ironpin.cook.SteamWater;
 import ironpin.cook.Vessel;
+import ironpin.plan.LiquidHeight;
 import ironpin.plan.LotPlan;
-import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
@@ -26,7 +24,7 @@ record VesselAmounts(String name, Sentence amount, Sentence why) {
         try {
             switch (vessel.kind()) {
                 case PAN -> pan(found, lot, vessel);
-                case DISH -> dish(found, lot, vessel);
+                case DISH -> dish(found, lot);
                 case BASKET -> basket(found, lot, vessel);
                 case POT, GRIDDLE -> {}
             }
@@ -36,18 +34,13 @@ record VesselAmounts(String name, Sentence amount, Sentence why) {
         return found;
     }
 
-    private static FreePan free(LotPlan lot, Vessel vessel) {
-        int lying = Math.min(lot.atOnce(), lot.rounds().packing().count());
-        return FreePan.of(vessel, Footprint.of(lot.lot().fold(), lot.lot().wide()), lying);
-    }
-
     private static void pan(List<VesselAmounts> found, LotPlan lot, Vessel vessel) {
-        FreePan free = free(lot, vessel);
-        Length height = PieceBody.height(lot.load().body());
+        LiquidHeight stands = LiquidHeight.in(lot);
+        FreePan free = stands.free();
         lot.spells().stream()
                 .filter(spell -> spell.fire() == Fire.PAN && spell.pour().micrograms() > 0)
                 .findFirst()
-                .ifPresent(spell -> steamed(found, free, height, vessel, spell));
+                .ifPresent(spell -> steamed(found, stands, vessel, spell));
         Mass batter = free.batter();
         found.add(new VesselAmounts(
                 "Batter for a skirt",
@@ -59,13 +52,13 @@ record VesselAmounts(String name, Sentence amount, Sentence why) {
                         " of water: a film over what is free of the pan (est.).")));
     }
 
-    private static void steamed(List<VesselAmounts> found, FreePan free, Length height, Vessel vessel, Spell spell) {
+    private static void steamed(List<VesselAmounts> found, LiquidHeight stands, Vessel vessel, Spell spell) {
         double watts = vessel.watts() * spell.flame().share();
         found.add(new VesselAmounts(
                 "Water that lasts " + Span.of(spell.time()),
                 grams(BoilOff.waterFor(watts, spell.time(), BoilOff.TAP)),
                 Sentence.of("At the " + Math.round(watts) + " W that reach the pan (est.).")));
-        Mass half = free.halfWay(height);
+        Mass half = stands.to(FreePan.HALF_WAY);
         found.add(new VesselAmounts(
                 "Water half-way up the pieces",
                 grams(half),
@@ -73,16 +66,16 @@ record VesselAmounts(String name, Sentence amount, Sentence why) {
                         + " to boil away at that power (est.).")));
     }
 
-    private static void dish(List<VesselAmounts> found, LotPlan lot, Vessel vessel) {
-        Length height = lot.lot().shape().slice();
+    private static void dish(List<VesselAmounts> found, LotPlan lot) {
+        LiquidHeight stands = LiquidHeight.in(lot);
         found.add(new VesselAmounts(
                 "Broth to two thirds",
-                grams(free(lot, vessel).broth(height)),
+                grams(stands.to(FreePan.BROTH)),
                 Sentence.of(
                         "Between ",
                         lot.atOnce(),
                         " slices of ",
-                        Quantity.length(height.millimetres(), 0),
+                        Quantity.length(stands.height().millimetres(), 0),
                         ", boiling hot (est.).")));
     }
 

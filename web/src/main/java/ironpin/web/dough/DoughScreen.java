@@ -5,6 +5,7 @@ import ironpin.batch.Dough;
 import ironpin.batch.FlourShare;
 import ironpin.batch.balance.Balance;
 import ironpin.batch.balance.Balancer;
+import ironpin.batch.balance.WeighedDough;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.BenchCorrection;
 import ironpin.batch.edit.DoughField;
@@ -54,11 +55,13 @@ public final class DoughScreen {
     private final Screen screen;
     private final Dough dough;
     private final Address.OfDough here;
+    private final WeighedDough weighed;
 
     DoughScreen(Screen screen) {
         this.screen = screen;
         this.dough = screen.lot().dough();
         this.here = Address.dough(dough.no());
+        this.weighed = screen.weighedDough();
     }
 
     /**
@@ -68,8 +71,9 @@ public final class DoughScreen {
      * @param flour which
      * @param share of all flour, editable if there are several
      * @param grams of it, editable
+     * @param fills cups and spoons of it, where those are read
      */
-    public record FlourLine(int index, Flour flour, FieldView share, FieldView grams) {}
+    public record FlourLine(int index, Flour flour, FieldView share, FieldView grams, Sentence fills) {}
 
     /**
      * Anything else in the dough.
@@ -77,9 +81,10 @@ public final class DoughScreen {
      * @param name what it is
      * @param share of the flour, editable
      * @param grams of it, editable
+     * @param fills cups and spoons of it, where those are read
      * @param note what to know
      */
-    public record AdditionLine(String name, FieldView share, FieldView grams, String note) {}
+    public record AdditionLine(String name, FieldView share, FieldView grams, Sentence fills, String note) {}
 
     /**
      * A step on the way to a rested dough.
@@ -163,7 +168,12 @@ public final class DoughScreen {
             FieldView grams =
                     blended() ? screen.number(DoughField.FLOUR_GRAMS.at(at)) : screen.number(DoughField.FLOUR.at(here));
             FieldView share = blended() ? screen.number(DoughField.FLOUR_SHARE.at(at)) : null;
-            lines.add(new FlourLine(lines.size(), part.flour(), share, grams));
+            lines.add(new FlourLine(
+                    lines.size(),
+                    part.flour(),
+                    share,
+                    grams,
+                    weighed.fills("flour-" + part.flour().key())));
         }
         return lines;
     }
@@ -186,7 +196,8 @@ public final class DoughScreen {
                 ? ""
                 : "wets with " + Decimal.trimmed(100 * addition.waterShare(), 0) + " % of it";
         String note = addition.note().isEmpty() ? wets : addition.note();
-        return new AdditionLine(written.name(), share, screen.number(DoughField.ADDITION_GRAMS.at(at)), note);
+        return new AdditionLine(
+                written.name(), share, screen.number(DoughField.ADDITION_GRAMS.at(at)), weighed.fills(addition), note);
     }
 
     /** What is not in the dough yet. */
@@ -284,6 +295,11 @@ public final class DoughScreen {
     /** Effective hydration, in words. */
     public String effective() {
         return Decimal.trimmed(dough.formula().effectiveHydration().percent(), 1) + " %";
+    }
+
+    /** What it holds when it is measured in cups and spoons. */
+    public Sentence inCups() {
+        return weighed.inCups();
     }
 
     /** What the whole dough weighs. */

@@ -176,7 +176,7 @@ class FillingController {
                             Optional.of(Dimension.MASS),
                             from.units(),
                             Optional.empty(),
-                            kit.load().cups())
+                            kit.load().amounts())
                     .map(value -> OptionalDouble.of(value.metric()))
                     .orElse(OptionalDouble.empty());
         } catch (UnreadableAmount refused) {

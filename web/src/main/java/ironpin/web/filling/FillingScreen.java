@@ -11,6 +11,7 @@ import ironpin.filling.OrderCard;
 import ironpin.filling.SafeCore;
 import ironpin.filling.Spoken;
 import ironpin.filling.Treatment;
+import ironpin.household.Household;
 import ironpin.kit.Hand;
 import ironpin.pantry.Food;
 import ironpin.quantity.Belief;
@@ -46,6 +47,7 @@ public final class FillingScreen {
      * @param name as the cook writes it
      * @param share of the filling, editable where there are several
      * @param grams of it, editable
+     * @param fills cups and spoons of it, where those are read
      * @param note raw mass to buy, salt and fat in it
      * @param treatments what may be done to it first; none for most
      * @param done which of them its name speaks of
@@ -56,6 +58,7 @@ public final class FillingScreen {
             String name,
             Optional<FieldView> share,
             FieldView grams,
+            Sentence fills,
             Sentence note,
             List<Treatment> treatments,
             Optional<Treatment> done,
@@ -86,6 +89,7 @@ public final class FillingScreen {
                     line.ingredient(),
                     share,
                     grams,
+                    Household.fills(line.ingredient(), masses.get(i)),
                     note(line, masses.get(i), screen.kit().hand()),
                     spoken.food().map(Treatment::suiting).orElse(List.of()),
                     spoken.done(),

@@ -1,11 +1,13 @@
 package ironpin.web.home;
 
 import ironpin.batch.Batch;
+import ironpin.batch.balance.WeighedDough;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Sentence;
 import ironpin.store.BatchStore;
 import ironpin.store.KitStore;
+import ironpin.store.StartStore;
 import ironpin.style.Style;
 import ironpin.style.Styles;
 import ironpin.web.page.Asked;
@@ -30,12 +32,14 @@ class NewBatchController {
     private final BatchStore batches;
     private final KitStore kit;
     private final LastTimes lastTimes;
+    private final StartStore starts;
     private final Clock clock;
 
-    NewBatchController(BatchStore batches, KitStore kit, LastTimes lastTimes, Clock clock) {
+    NewBatchController(BatchStore batches, KitStore kit, LastTimes lastTimes, StartStore starts, Clock clock) {
         this.batches = batches;
         this.kit = kit;
         this.lastTimes = lastTimes;
+        this.starts = starts;
         this.clock = clock;
     }
 
@@ -47,6 +51,11 @@ class NewBatchController {
         return Styles.all().stream()
                 .map(style -> new Offer(style, StylePicture.of(style)))
                 .toList();
+    }
+
+    @ModelAttribute("own")
+    List<StartStore.Kept> own() {
+        return starts.all();
     }
 
     @GetMapping("/batches/new")
@@ -97,7 +106,12 @@ class NewBatchController {
         BatchPlan plan = BatchPlan.of(changed, kit.load().hand());
         int lotNo = plan.lots().get(0).lot().no();
         model.addAttribute("plan", plan);
-        model.addAttribute("lot", plan.lots().get(0));
+        LotPlan lot = plan.lots().get(0);
+        model.addAttribute("lot", lot);
+        model.addAttribute(
+                "weighed",
+                WeighedDough.of(
+                        lot.dough(), plan.balance().dough(lot.dough().no()).made()));
         model.addAttribute("ribbonWide", RibbonPicture.wide(plan, lotNo));
         model.addAttribute("ribbonNarrow", RibbonPicture.narrow(plan, lotNo));
         return Optional.of(plan);

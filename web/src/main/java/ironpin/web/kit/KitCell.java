@@ -1,5 +1,6 @@
 package ironpin.web.kit;
 
+import ironpin.amount.Legend;
 import ironpin.amount.UnreadableAmount;
 import ironpin.dough.Bowl;
 import ironpin.dough.BowlMaterial;
@@ -33,6 +34,7 @@ enum KitCell {
     PROTEIN("protein", null, 0, 25),
     OFFSET("absorption offset", null, -30, 30),
     PRICE("price", null, 0, 1_000),
+    MEASURES("sizes and measures of your own", null, 0, Kit.LONGEST_MEASURES),
     BOWL_NAME("a bowl's name", null, 1, 60),
     BOWL_MATERIAL("a bowl's material", null, 0, 0),
     BOWL_MASS("a bowl's mass", Dimension.MASS, 50, 10_000);
@@ -108,6 +110,10 @@ enum KitCell {
                         typed.isBlank() ? Optional.empty() : Optional.of(Price.perKilogram(number(typed, units)));
                 yield flour(key, flour -> flour.withPrice(price));
             }
+            case MEASURES -> {
+                String measures = measures(typed);
+                yield kit -> kit.withMeasures(measures);
+            }
             case BOWL_NAME -> {
                 String name = name(typed);
                 yield bowl(key, bowl -> new Bowl(bowl.key(), name, bowl.material(), bowl.mass()));
@@ -143,6 +149,15 @@ enum KitCell {
         return kit -> kit.withBowls(kit.bowls().stream()
                 .map(one -> one.key().equals(key) ? change.apply(one) : one)
                 .toList());
+    }
+
+    private String measures(String typed) {
+        String said = typed.strip();
+        if (said.length() > high || !said.isEmpty() && !Legend.only(said.replace(';', ' '))) {
+            throw new Refused(Sentence.of(
+                    "As in “1 walnut = 22 g; glass = 180 ml”, up to " + Decimal.trimmed(high, 0) + " characters."));
+        }
+        return said;
     }
 
     private String name(String typed) {

@@ -4,6 +4,7 @@ import ironpin.kit.Kit;
 import ironpin.quantity.CupStandard;
 import ironpin.refusal.NotThere;
 import ironpin.store.KitStore;
+import ironpin.store.MinuteStore;
 import ironpin.web.page.FieldError;
 import ironpin.web.page.Units;
 import jakarta.servlet.http.HttpServletRequest;
@@ -25,10 +26,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/kit")
 class KitController {
     private final KitStore kits;
+    private final MinuteStore minutes;
     private final Clock clock;
 
-    KitController(KitStore kits, Clock clock) {
+    KitController(KitStore kits, MinuteStore minutes, Clock clock) {
         this.kits = kits;
+        this.minutes = minutes;
         this.clock = clock;
     }
 
@@ -98,6 +101,16 @@ class KitController {
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean fragment,
             Model model) {
         kits.change("an offset forgotten", kit -> KitRows.forgetting(kit, key), clock.instant());
+        return show(Optional.empty(), fragment, model);
+    }
+
+    /** A kind of work takes as long as it takes anybody again. */
+    @PostMapping("/minutes/forget")
+    String forgetMinutes(
+            @RequestParam String kind,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean fragment,
+            Model model) {
+        minutes.forget(kind);
         return show(Optional.empty(), fragment, model);
     }
 

@@ -11,7 +11,10 @@ import ironpin.quantity.Sentence;
 import ironpin.web.page.FieldError;
 import ironpin.web.picture.AbsorptionPicture;
 import ironpin.wording.Count;
+import ironpin.wording.Name;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -59,6 +62,11 @@ public record KitScreen(Kit kit, Optional<FieldError> refused) {
         return cell(KitCell.KETTLE, "", kit.waters().kettle().celsius(), 0, "");
     }
 
+    /** Sizes and measures of the cook's own. */
+    public Cell measures() {
+        return words(KitCell.MEASURES, "", kit.measures());
+    }
+
     public Cell name(Flour flour) {
         return words(KitCell.FLOUR_NAME, flour.key(), flour.name());
     }
@@ -89,6 +97,27 @@ public record KitScreen(Kit kit, Optional<FieldError> refused) {
     /** How sure the offset is, drawn. */
     public Sentence picture(Flour flour) {
         return AbsorptionPicture.of(flour);
+    }
+
+    /**
+     * A kind of work that takes this cook another time than is usual.
+     *
+     * @param kind as it is kept
+     * @param name as it is read
+     * @param said how long, against the usual
+     */
+    public record OwnTimeRow(String kind, String name, String said) {}
+
+    /** Kinds of work whose minutes were said or timed. */
+    public List<OwnTimeRow> minutes() {
+        return kit.hand().minutes().percents().entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .map(one -> new OwnTimeRow(
+                        one.getKey(),
+                        Name.first(one.getKey()),
+                        Decimal.trimmed(one.getValue().mean(), 0) + " % of the usual time, from "
+                                + Count.of(one.getValue().lessons(), "time", "times")))
+                .toList();
     }
 
     /** How sure the offset is, in words. */

@@ -5,14 +5,18 @@ import ironpin.store.BookStore;
 import ironpin.store.CorrectionStore;
 import ironpin.store.Cupboard;
 import ironpin.store.DipStore;
+import ironpin.store.ExperimentStore;
 import ironpin.store.FireStore;
 import ironpin.store.FreezerStore;
 import ironpin.store.HandStore;
 import ironpin.store.KitStore;
 import ironpin.store.LaidStore;
+import ironpin.store.MinuteStore;
 import ironpin.store.PaceStore;
 import ironpin.store.RunStore;
 import ironpin.store.ShoppingStore;
+import ironpin.store.StartStore;
+import ironpin.store.StoryStore;
 import ironpin.store.StoveStore;
 import ironpin.store.Tidying;
 import ironpin.store.WorkStore;
@@ -99,6 +103,26 @@ class KitchenBeans {
     @Bean
     LaidStore laidStore(Cupboard cupboard) {
         return new LaidStore(cupboard);
+    }
+
+    @Bean
+    ExperimentStore experimentStore(Cupboard cupboard) {
+        return new ExperimentStore(cupboard);
+    }
+
+    @Bean
+    StoryStore storyStore(Cupboard cupboard) {
+        return new StoryStore(cupboard);
+    }
+
+    @Bean
+    StartStore startStore(Cupboard cupboard) {
+        return new StartStore(cupboard);
+    }
+
+    @Bean
+    MinuteStore minuteStore(Cupboard cupboard) {
+        return new MinuteStore(cupboard);
     }
 
     @Bean

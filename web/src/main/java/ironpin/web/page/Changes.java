@@ -1,5 +1,6 @@
 package ironpin.web.page;
 
+import ironpin.amount.Reading;
 import ironpin.amount.UnreadableAmount;
 import ironpin.batch.Batch;
 import ironpin.batch.balance.Balancer;
@@ -8,6 +9,8 @@ import ironpin.batch.edit.Fix;
 import ironpin.batch.edit.OutOfRange;
 import ironpin.batch.edit.PlanField;
 import ironpin.batch.edit.PlanNumber;
+import ironpin.plan.BatchPlan;
+import ironpin.plan.SaidOtherwise;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
@@ -133,13 +136,21 @@ public class Changes {
     private TypedValue read(long id, From from, PlanNumber<?> number, String typed, Batch before) {
         PlanField<?> field = number.field();
         try {
+            Optional<Reading> otherwise = SaidOtherwise.maybe(typed)
+                    ? SaidOtherwise.of(
+                            number, typed, BatchPlan.of(before, kit.load().hand()))
+                    : Optional.empty();
+            if (otherwise.isPresent()) {
+                double said = otherwise.get().mass().grams();
+                return new TypedValue(said, otherwise.filter(Reading::guessed));
+            }
             return TypedValue.read(
                             typed,
                             field.unit(),
                             field.dimension(),
                             from.units(),
                             number.food(before),
-                            kit.load().cups())
+                            kit.load().amounts())
                     .orElseThrow(
                             () -> new NotChanged(id, from, new FieldError(number, typed, OutOfRange.demand(field))));
         } catch (UnreadableAmount refused) {
@@ -147,6 +158,9 @@ public class Changes {
             throw new NotChanged(id, from, new FieldError(number, typed, message, Marked.of(refused)));
         } catch (NotThere gone) {
             throw NotChanged.meanwhile(id, from, said(gone));
+        } catch (Refused full) {
+            Sentence rule = Sentence.of(Name.first(full.getMessage()), ".");
+            throw new NotChanged(id, from, new FieldError(number, typed, rule));
         }
     }
 

@@ -1,5 +1,6 @@
 package ironpin.web.page;
 
+import ironpin.clock.OwnTime;
 import ironpin.clock.Progress;
 import ironpin.clock.Standing;
 import ironpin.clock.Task;
@@ -73,6 +74,16 @@ public record RunStep(
     /** How long it takes as it is laid out, in words: two hands are quicker, and what is left for a touch takes longer. */
     public String takes() {
         return Span.of(slot.time());
+    }
+
+    /** Whether its minutes are the cook's own to say. */
+    public boolean ownTime() {
+        return OwnTime.kind(slot.task()).isPresent();
+    }
+
+    /** Its minutes, for anybody's hands. */
+    public long minutes() {
+        return slot.task().time().toMinutes();
     }
 
     /** Whether it is done: ticked off, or a wait whose timer has rung. */

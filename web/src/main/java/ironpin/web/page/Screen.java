@@ -4,6 +4,7 @@ import ironpin.allergen.AllergenLines;
 import ironpin.batch.Batch;
 import ironpin.batch.Lot;
 import ironpin.batch.Station;
+import ironpin.batch.balance.WeighedDough;
 import ironpin.batch.edit.Pin;
 import ironpin.batch.edit.PlanField;
 import ironpin.batch.edit.PlanNumber;
@@ -16,7 +17,6 @@ import ironpin.plan.BatchPlan;
 import ironpin.plan.Finding;
 import ironpin.plan.Findings;
 import ironpin.plan.LotPlan;
-import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.store.BookEntry;
 import ironpin.store.LoggedCorrection;
@@ -164,6 +164,12 @@ public record Screen(
         return refused.filter(error -> error.of(field, no)).orElse(null);
     }
 
+    /** What was refused at an address, or null. */
+    public FieldError refusal(String field, String at) {
+        return refused.filter(error -> error.field().equals(field) && error.at().equals(at))
+                .orElse(null);
+    }
+
     /** Every lot with what some must avoid in it. */
     public List<Eaten> eaten() {
         return says.eaten();
@@ -239,13 +245,16 @@ public record Screen(
 
     /** The dough's lines below the flour. */
     public List<Line> doughLines() {
-        return plan().balance().dough(lot.dough().no()).made().parts().stream()
-                .map(part -> new Line(
-                        lot.dough().formula().line(part.addition()).name(),
-                        Optional.empty(),
-                        "",
-                        Quantity.weighed(part.mass())))
+        return weighedDough().lines().stream()
+                .filter(line -> !line.flour())
+                .map(line -> new Line(line.name(), Optional.empty(), "", line.amount()))
                 .toList();
+    }
+
+    /** The dough of the lane in hand, as it is weighed out. */
+    public WeighedDough weighedDough() {
+        return WeighedDough.of(
+                lot.dough(), plan().balance().dough(lot.dough().no()).made());
     }
 
     /** What somebody may avoid, each with whether somebody does. */

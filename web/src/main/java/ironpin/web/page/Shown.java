@@ -1,5 +1,6 @@
 package ironpin.web.page;
 
+import ironpin.store.PaceStore;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -9,8 +10,11 @@ import org.springframework.ui.Model;
 public class Shown {
     private final List<StationPart> parts;
 
-    Shown(List<StationPart> parts) {
+    private final PaceStore paces;
+
+    Shown(List<StationPart> parts, PaceStore paces) {
         this.parts = parts;
+        this.paces = paces;
     }
 
     /** @param at key of the step that is leafed to; empty for the one to do now */
@@ -22,6 +26,9 @@ public class Shown {
     /** @param who number of the person whose bench it is, from 0; -1 for everybody's */
     public void show(Screen screen, int who, Model model) {
         bench(screen, who, "", model);
+        if (screen.station().isEmpty() && screen.running()) {
+            Timed.of(screen, paces).ifPresent(timed -> model.addAttribute("timed", timed));
+        }
         parts.stream()
                 .filter(part -> screen.station().filter(part.station()::equals).isPresent())
                 .forEach(part -> part.show(screen, model));

@@ -42,6 +42,22 @@ public record TypedValue(double metric, Optional<Reading> reading) {
             UnitSystem units,
             Optional<Food> of,
             CupStandard cups) {
+        return read(text, unit, dimension, units, of, new AmountReader(cups));
+    }
+
+    /**
+     * Reads what was typed, amounts in somebody's own measures.
+     *
+     * @return nothing if it is no number where only a number makes sense
+     * @throws UnreadableAmount if it is neither a number nor an amount
+     */
+    public static Optional<TypedValue> read(
+            String text,
+            String unit,
+            Optional<Dimension> dimension,
+            UnitSystem units,
+            Optional<Food> of,
+            AmountReader amounts) {
         OptionalDouble plain = TypedNumber.read(text, dimension.isPresent() ? "" : unit);
         if (plain.isPresent()) {
             double shown = plain.getAsDouble();
@@ -53,17 +69,17 @@ public record TypedValue(double metric, Optional<Reading> reading) {
         return switch (dimension.get()) {
             case TEMPERATURE -> withUnit(text).flatMap(TypedValue::celsius);
             case LENGTH -> withUnit(text).flatMap(TypedValue::millimetres);
-            case MASS -> amount(text, of, cups);
+            case MASS -> amount(text, of, amounts);
             case VOLUME, MASS_PER_LENGTH -> Optional.empty();
         };
     }
 
-    private static Optional<TypedValue> amount(String text, Optional<Food> of, CupStandard cups) {
+    private static Optional<TypedValue> amount(String text, Optional<Food> of, AmountReader amounts) {
         Optional<Matcher> found = withUnit(text);
         if (found.isPresent() && found.get().group(2).strip().equals("g")) {
             return number(value(found.get()));
         }
-        Reading reading = new AmountReader(cups).read(text, of);
+        Reading reading = amounts.read(text, of);
         return Optional.of(new TypedValue(reading.mass().grams(), Optional.of(reading)));
     }
 

@@ -13,10 +13,13 @@ public final class Units {
 
     public static UnitSystem of(HttpServletRequest request) {
         Cookie[] cookies = request.getCookies();
-        boolean us = cookies != null
-                && Arrays.stream(cookies)
-                        .anyMatch(one ->
-                                one.getName().equals(COOKIE) && one.getValue().equals(UnitSystem.US.name()));
-        return us ? UnitSystem.US : UnitSystem.METRIC;
+        return Arrays.stream(UnitSystem.values())
+                .filter(units -> cookies != null && Arrays.stream(cookies).anyMatch(one -> chosen(one, units)))
+                .findFirst()
+                .orElse(UnitSystem.METRIC);
+    }
+
+    private static boolean chosen(Cookie cookie, UnitSystem units) {
+        return cookie.getName().equals(COOKIE) && cookie.getValue().equals(units.name());
     }
 }

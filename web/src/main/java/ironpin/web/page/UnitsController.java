@@ -10,13 +10,13 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** From metric to US and back, for this browser. */
+/** From one system of units to the next, for this browser. */
 @Controller
 class UnitsController {
     @PostMapping("/units")
     String change(
             @RequestParam(defaultValue = "/") String back, HttpServletRequest request, HttpServletResponse response) {
-        UnitSystem other = Units.of(request).other();
+        UnitSystem other = Units.of(request).next();
         ResponseCookie kept = ResponseCookie.from(Units.COOKIE, other.name())
                 .path("/")
                 .maxAge(Duration.ofDays(365))

@@ -1,7 +1,13 @@
 package ironpin.web.picture;
 
+import ironpin.batch.Batch;
+import ironpin.batch.Lot;
+import ironpin.cook.CookMethod;
+import ironpin.dough.DoughFamily;
+import ironpin.filling.FillingKind;
 import ironpin.quantity.Sentence;
 import ironpin.style.Style;
+import ironpin.wrapper.Fold;
 
 /** A style as it is offered: one piece over what cooks it. */
 public final class StylePicture {
@@ -12,21 +18,31 @@ public final class StylePicture {
 
     /** The drawing of a style. */
     public static Sentence of(Style style) {
-        Svg svg = Svg.picture(
-                "style-picture",
-                160,
-                110,
-                Sentence.of(style.name() + ", " + style.method().done()));
-        String tone = Tones.of(style.filling().kind());
-        svg.open(
-                "g",
-                "transform",
-                "translate(30 14)",
-                "class",
-                Tones.of(style.dough().family()));
-        FoldShape.draw(svg, style.fold(), tone);
+        return drawn(
+                style.name(),
+                style.fold(),
+                style.method(),
+                style.filling().kind(),
+                style.dough().family());
+    }
+
+    /** The drawing of a batch: its first lot. */
+    public static Sentence of(Batch batch) {
+        Lot lot = batch.lots().get(0);
+        return drawn(
+                lot.name(),
+                lot.fold(),
+                lot.method(),
+                batch.filling(lot.fillingNo()).kind(),
+                batch.dough(lot.doughNo()).family());
+    }
+
+    private static Sentence drawn(String name, Fold fold, CookMethod method, FillingKind kind, DoughFamily family) {
+        Svg svg = Svg.picture("style-picture", 160, 110, Sentence.of(name + ", " + method.done()));
+        svg.open("g", "transform", "translate(30 14)", "class", Tones.of(family));
+        FoldShape.draw(svg, fold, Tones.of(kind));
         svg.close("g");
-        switch (style.method().vessel()) {
+        switch (method.vessel()) {
             case POT ->
                 svg.add("path", "d", "M18 84 q10 -7 20 0 t20 0 t20 0 t20 0 t20 0 t24 0", "class", WATER)
                         .add("path", "d", "M34 96 q10 -7 20 0 t20 0 t20 0 t20 0", "class", WATER);

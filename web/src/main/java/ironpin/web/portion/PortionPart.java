@@ -1,7 +1,9 @@
 package ironpin.web.portion;
 
 import ironpin.batch.Station;
+import ironpin.pantry.Foods;
 import ironpin.portion.PortionSchool;
+import ironpin.quantity.Mass;
 import ironpin.store.WorkStore;
 import ironpin.store.WorkStore.What;
 import ironpin.web.kitchen.ScaleDesk;
@@ -58,5 +60,11 @@ public class PortionPart implements StationPart {
                         screen.kit().hand().evenness())
                 .ifPresent(weighing -> model.addAttribute("weighing", weighing));
         model.addAttribute("desk", desk);
+        Mass each = what == What.DOUGH
+                ? screen.lot().share().doughEach()
+                : screen.lot().share().fillingEach();
+        screen.kit()
+                .like(each, Foods.get(what == What.DOUGH ? "dough" : "filling"))
+                .ifPresent(like -> model.addAttribute("sight", like));
     }
 }

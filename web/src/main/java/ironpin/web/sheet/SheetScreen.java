@@ -4,14 +4,13 @@ import ironpin.allergen.AllergenLines;
 import ironpin.batch.Batch;
 import ironpin.batch.Dough;
 import ironpin.batch.Filling;
-import ironpin.batch.FlourShare;
 import ironpin.batch.Lot;
 import ironpin.batch.balance.Balance;
-import ironpin.dough.DoughAddition;
-import ironpin.dough.DoughMasses;
+import ironpin.batch.balance.WeighedDough;
 import ironpin.filling.FillingLine;
 import ironpin.filling.OrderCard;
 import ironpin.filling.SafeCore;
+import ironpin.household.Household;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Mass;
@@ -77,19 +76,8 @@ public final class SheetScreen {
     private Made dough(Dough dough) {
         Balance.OfDough share = share(dough);
         List<Line> lines = new ArrayList<>();
-        for (FlourShare part : dough.flours()) {
-            lines.add(line(
-                    Sentence.of(part.flour().name()),
-                    part.share().of(share.made().flour())));
-        }
-        for (DoughMasses.Part part : share.made().parts()) {
-            if (!part.mass().isZero()) {
-                boolean water = part.addition() == DoughAddition.WATER;
-                Sentence at = water
-                        ? Sentence.of(" at ", Quantity.celsius(dough.water().celsius()))
-                        : Sentence.EMPTY;
-                lines.add(line(Sentence.of(dough.formula().line(part.addition()).name(), at), part.mass()));
-            }
+        for (WeighedDough.Line one : WeighedDough.of(dough, share.made()).lines()) {
+            lines.add(new Line(one.said(), one.amount()));
         }
         String stem = "dough-" + dough.no() + ".";
         List<Sentence> steps = plan.timetable().slots().stream()
@@ -123,7 +111,7 @@ public final class SheetScreen {
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < masses.size(); i++) {
             FillingLine line = filling.formula().lines().get(i);
-            lines.add(line(Sentence.of(line.ingredient()), masses.get(i)));
+            lines.add(new Line(Sentence.of(line.ingredient()), Household.weighed(line.ingredient(), masses.get(i))));
         }
         List<Sentence> steps = new ArrayList<>();
         for (OrderCard.Step step : OrderCard.of(

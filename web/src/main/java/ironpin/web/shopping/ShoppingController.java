@@ -120,7 +120,7 @@ class ShoppingController {
                     Optional.of(Dimension.MASS),
                     units,
                     FoodName.read(item).food(),
-                    kit.load().cups());
+                    kit.load().amounts());
         } catch (UnreadableAmount e) {
             return Optional.empty();
         }

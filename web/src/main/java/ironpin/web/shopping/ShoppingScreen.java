@@ -1,5 +1,6 @@
 package ironpin.web.shopping;
 
+import ironpin.household.Household;
 import ironpin.pantry.Price;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Dimension;
@@ -76,7 +77,7 @@ public record ShoppingScreen(
         public Sentence needed() {
             return item.packs()
                     .map(packs -> Sentence.of(Count.of(packs, "pack", "packs")))
-                    .orElseGet(() -> Quantity.weighed(item.needed()));
+                    .orElseGet(() -> Household.weighed(item.name(), item.needed()));
         }
 
         /** What is left to buy, in words. */

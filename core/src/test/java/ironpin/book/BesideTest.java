@@ -1,0 +1,95 @@
+package ironpin.book;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import ironpin.batch.Appetite;
+import ironpin.batch.Batch;
+import ironpin.batch.edit.Address;
+import ironpin.batch.edit.CountField;
+import ironpin.quantity.Mass;
+import ironpin.quantity.UnitSystem;
+import ironpin.style.Style;
+import ironpin.style.Styles;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.testng.annotations.Test;
+
+public class BesideTest {
+    private static Batch start(Style style) {
+        return Styles.start(style, "Supper", LocalDateTime.of(2026, 11, 30, 19, 0), 4, Appetite.USUAL);
+    }
+
+    /** Every start beside itself differs in nothing; beside every other it can be laid. */
+    @Test
+    public void onlyWhatDiffersIsSaid() {
+        for (Style one : Styles.all()) {
+            assertEquals(Beside.plans(start(one), start(one)), List.of(), one.key());
+            for (Style other : Styles.all()) {
+                assertTrue(
+                        one == other || !Beside.plans(start(one), start(other)).isEmpty());
+            }
+        }
+        Batch full = start(Styles.get("boiled-crescent"));
+        Batch less = CountField.FILLING_EACH.at(Address.lot(1)).write(full, 16.2);
+        List<Beside> rows = Beside.plans(full, less);
+        Beside each = rows.stream()
+                .filter(row -> row.what().equals("filling in a piece"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(each.left().render(UnitSystem.METRIC), "18 g");
+        assertEquals(each.right().render(UnitSystem.METRIC), "16.2 g");
+        // What follows from it differs too, and nothing that does not.
+        assertTrue(rows.stream().anyMatch(row -> row.what().equals("filling")));
+        assertTrue(rows.stream().noneMatch(row -> row.what().equals("dough in a piece")));
+    }
+
+    @Test
+    public void whatCameOfThemIsLaidBeside() {
+        Outcome one = new Outcome(
+                40, 4, 0, 0, Mass.ZERO, Mass.ofGrams(60), SkinVerdict.RIGHT, FillingVerdict.DRY, Optional.empty(), "");
+        Outcome other = new Outcome(
+                40,
+                1,
+                0,
+                0,
+                Mass.ZERO,
+                Mass.ZERO,
+                SkinVerdict.RIGHT,
+                FillingVerdict.RIGHT,
+                Optional.empty(),
+                "",
+                Set.of(Seen.RAW),
+                Optional.of(38));
+        assertEquals(
+                Beside.outcomes("Crescents", one, other).stream()
+                        .map(row -> row.what() + " " + row.left().render(UnitSystem.METRIC) + " "
+                                + row.right().render(UnitSystem.METRIC))
+                        .toList(),
+                List.of("burst 4 1", "filling dry right", "also – raw in the middle", "filling left 60 g 0.0 g"));
+    }
+
+    @Test
+    public void aBatchIsFoundByItsWords() {
+        Batch batch = start(Styles.get("griddle-bread"));
+        Outcome outcome = new Outcome(
+                8,
+                0,
+                0,
+                0,
+                Mass.ZERO,
+                Mass.ZERO,
+                SkinVerdict.TOUGH,
+                FillingVerdict.RIGHT,
+                Optional.empty(),
+                "Crème too thin");
+        Set<String> words = Told.words(batch, List.of(outcome));
+        assertTrue(
+                words.containsAll(List.of("pumpkin", "feta", "tough", "creme", "2026", "november", "griddled")),
+                words.toString());
+        assertTrue(!words.contains("faultless") && !words.contains("burst"));
+        assertEquals(Told.split("Crème-brûlée 2026-11"), List.of("creme", "brulee", "2026", "11"));
+    }
+}

@@ -1,0 +1,107 @@
+package ironpin.store;
+
+import static ironpin.store.db.Tables.BATCH;
+import static ironpin.store.db.Tables.OUTCOME;
+import static ironpin.store.db.Tables.REVISION;
+import static ironpin.store.db.Tables.TOLD;
+import static ironpin.store.db.Tables.TOLD_WORD;
+
+import ironpin.batch.Batch;
+import ironpin.book.Outcome;
+import ironpin.book.Told;
+import ironpin.store.db.tables.records.ToldWordRecord;
+import java.time.Instant;
+import java.util.List;
+import java.util.Set;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+
+/**
+ * Finds past batches by their words. Every word of a batch is a row, so that the database's own index answers for the beginnings of words
+ * too; what is written with a verdict is written with it, and what is older is caught up with before the first search.
+ */
+public final class StoryStore {
+    private static final int AT_ONCE = 200;
+    private static final int MOST_WORDS = 8;
+
+    private final Cupboard cupboard;
+
+    /** A page of what was found. @param count of all */
+    public record Found(List<Long> ids, int count) {}
+
+    public StoryStore(Cupboard cupboard) {
+        this.cupboard = cupboard;
+    }
+
+    /** Past batches in which all these words stand, or words that begin so; the latest served first. */
+    public Found find(String text, int offset, int limit, Instant now) {
+        catchUp(now);
+        Condition all = BATCH.STATUS.eq(Status.DONE.name());
+        for (String word :
+                Told.split(text).stream().distinct().limit(MOST_WORDS).toList()) {
+            all = all.and(BATCH.ID.in(DSL.select(TOLD_WORD.BATCH_ID)
+                    .from(TOLD_WORD)
+                    .where(TOLD_WORD.WORD.ge(word), TOLD_WORD.WORD.lt(word + Character.MAX_VALUE))));
+        }
+        Condition which = all;
+        return cupboard.read(dsl -> new Found(
+                dsl.select(BATCH.ID)
+                        .from(BATCH)
+                        .join(REVISION)
+                        .on(REVISION.BATCH_ID.eq(BATCH.ID), REVISION.NO.eq(BATCH.CURRENT_REVISION))
+                        .where(which)
+                        .orderBy(REVISION.SERVING.desc(), BATCH.ID.desc())
+                        .offset(offset)
+                        .limit(limit)
+                        .fetch(BATCH.ID),
+                dsl.fetchCount(dsl.selectFrom(BATCH).where(which))));
+    }
+
+    private void catchUp(Instant now) {
+        List<Long> missing = missing();
+        while (!missing.isEmpty()) {
+            List<Long> some = missing;
+            cupboard.write(dsl -> {
+                some.forEach(id -> tell(dsl, id, now));
+                return some.size();
+            });
+            missing = missing();
+        }
+    }
+
+    private List<Long> missing() {
+        return cupboard.read(dsl -> dsl.select(BATCH.ID)
+                .from(BATCH)
+                .leftJoin(TOLD)
+                .on(TOLD.BATCH_ID.eq(BATCH.ID))
+                .where(BATCH.STATUS.eq(Status.DONE.name()), TOLD.BATCH_ID.isNull())
+                .limit(AT_ONCE)
+                .fetch(BATCH.ID));
+    }
+
+    /** Its words, over what they were. */
+    static void tell(DSLContext dsl, long batchId, Instant now) {
+        int revision = dsl.select(BATCH.CURRENT_REVISION)
+                .from(BATCH)
+                .where(BATCH.ID.eq(batchId))
+                .fetchSingle()
+                .value1();
+        Batch batch = Revisions.load(dsl, batchId, revision);
+        List<Outcome> outcomes =
+                dsl.selectFrom(OUTCOME).where(OUTCOME.BATCH_ID.eq(batchId)).fetch(BookStore::entry).stream()
+                        .map(BookEntry::outcome)
+                        .toList();
+        Set<String> words = Told.words(batch, outcomes);
+        dsl.deleteFrom(TOLD_WORD).where(TOLD_WORD.BATCH_ID.eq(batchId)).execute();
+        dsl.batchInsert(words.stream()
+                        .map(word -> new ToldWordRecord(word, batchId))
+                        .toList())
+                .execute();
+        dsl.deleteFrom(TOLD).where(TOLD.BATCH_ID.eq(batchId)).execute();
+        dsl.insertInto(TOLD)
+                .columns(TOLD.BATCH_ID, TOLD.TOLD_AT)
+                .values(batchId, Times.kept(now))
+                .execute();
+    }
+}
