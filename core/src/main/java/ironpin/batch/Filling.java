@@ -1,8 +1,10 @@
 package ironpin.batch;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import ironpin.cook.VesselKind;
 import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingKind;
+import ironpin.filling.Fire;
 import ironpin.filling.MixSchool;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
@@ -49,6 +51,27 @@ public record Filling(
     public String called() {
         String lower = Name.within(name);
         return lower.matches("(?i).*\\b(?:filling|stuffing)s?(?: \\d+)?$") ? lower : lower + " filling";
+    }
+
+    /** What a part of a filling is made hot in; nothing for the oven, where it finds room beside anything. */
+    public static Optional<VesselKind> vessel(Fire.Hearth hearth) {
+        return switch (hearth) {
+            case PAN -> Optional.of(VesselKind.PAN);
+            case POT -> Optional.of(VesselKind.POT);
+            case OVEN -> Optional.empty();
+        };
+    }
+
+    /** Whether some part of it may be made hot in such a vessel before it is mixed. */
+    public boolean uses(VesselKind kind) {
+        boolean dry = kind == VesselKind.PAN && school == MixSchool.COOKED;
+        boolean stock = kind == VesselKind.POT && formula.aspic().isPresent();
+        return dry
+                || stock
+                || formula.lines().stream()
+                        .flatMap(line -> line.spoken().done().stream())
+                        .flatMap(done -> done.fire().stream())
+                        .anyMatch(fire -> vessel(fire.hearth()).equals(Optional.of(kind)));
     }
 
     /** The school there is, if it suits the new kind. */

@@ -5,8 +5,11 @@ import ironpin.batch.Station;
 import ironpin.batch.balance.Balance;
 import ironpin.cook.CookStep;
 import ironpin.filling.Aspic;
+import ironpin.filling.Fire;
 import ironpin.filling.OrderCard;
 import ironpin.filling.RawNeed;
+import ironpin.filling.SkinStock;
+import ironpin.filling.Treatment;
 import ironpin.household.Household;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
@@ -16,10 +19,13 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
 
 /** The tasks of one filling, step for step and minute for minute those of its {@link OrderCard}. */
 final class FillingTasks {
     private static final Duration STOCK = Duration.ofMinutes(12);
+    private static final Duration STRAINING = Duration.ofMinutes(6);
     private static final Duration WATCHED = Duration.ofMinutes(2);
     private static final Duration WEIGHING = Duration.ofMinutes(1);
 
@@ -44,11 +50,16 @@ final class FillingTasks {
             return List.of();
         }
         FillingTasks made = new FillingTasks(filling, share, need);
-        filling.formula().aspic().ifPresent(aspic -> made.soup(aspic.of(share.made())));
+        filling.formula()
+                .aspic()
+                .ifPresent(aspic ->
+                        made.soup(aspic.of(share.made()), filling.formula().fromSkin()));
         int no = 0;
         for (OrderCard.Step step : made.card.steps()) {
             if (step.kind() == OrderCard.Kind.PREPARE) {
                 made.prepare(step, ++no);
+            } else if (step.first()) {
+                made.cookDry(step);
             }
         }
         made.mix();
@@ -84,14 +95,14 @@ final class FillingTasks {
     }
 
     /** Slow things first: the stock for the soup has to set before it is cut into the filling. */
-    private void soup(Mass stock) {
-        tasks.add(Task.hands(
-                        step("stock"),
-                        Craft.COOKING,
-                        Station.FILLING,
-                        "Warm stock and gelatin for the soup, pour it on a tray.",
-                        STOCK,
-                        List.of())
+    private void soup(Mass stock, boolean fromSkin) {
+        List<TaskKey> stewed = fromSkin ? List.of(stew(stock)) : List.of();
+        String title = fromSkin
+                ? "Strain the stock for the soup, pour it on a tray."
+                : "Warm stock and gelatin for the soup, pour it on a tray.";
+        tasks.add(Task.hands(step("stock"), Craft.COOKING, Station.FILLING, title, fromSkin ? STRAINING : STOCK, stewed)
+                .withAhead(true)
+                .withMeans(fromSkin ? Set.of() : Set.of(new Means.OfHearth(Fire.Hearth.POT)))
                 .withDetail(Sentence.of(Quantity.length(Aspic.TRAY.depth().millimetres(), 0), " deep."))
                 .withParts(List.of(
                         new Task.Part(key + ".stock-mass", Sentence.of("stock"), Quantity.mass(stock.grams(), 0)))));
@@ -101,21 +112,68 @@ final class FillingTasks {
                         "The stock sets in the fridge.",
                         Pace.minutes(Aspic.TRAY.sets().toSeconds() / 60.0),
                         List.of(step("stock")))
+                .withAhead(true)
                 .withDetail(Sentence.of("Shallow, uncovered until it is cold.")));
         before.add(step("set"));
+    }
+
+    /** The hours in which skin gives its gelatin to the water; what is left of the water is the stock. */
+    private TaskKey stew(Mass stock) {
+        Set<Means> pot = Set.of(new Means.OfHearth(Fire.Hearth.POT));
+        TaskKey put = step("skin");
+        TaskKey stewing = step("stew");
+        tasks.add(Task.hands(
+                        put,
+                        Craft.COOKING,
+                        Station.FILLING,
+                        "Blanch the skin, cut it into strips, cover it with fresh water.",
+                        SkinStock.HANDS,
+                        List.of())
+                .withAhead(true)
+                .withMeans(pot)
+                .withDetail(Sentence.of(of(), " May be done the day before, kept cold."))
+                .withParts(List.of(
+                        new Task.Part(
+                                put.text() + ".0",
+                                Sentence.of("skin, raw (est.)"),
+                                Quantity.weighed(SkinStock.skin(stock))),
+                        new Task.Part(
+                                put.text() + ".1",
+                                Sentence.of("water (est.)"),
+                                Quantity.weighed(SkinStock.water(stock))))));
+        tasks.add(Task.waiting(
+                        stewing, Station.FILLING, "The skin simmers, the lid ajar.", SkinStock.SIMMERS, List.of(put))
+                .withAhead(true)
+                .withMeans(pot)
+                .withDetail(Sentence.of("Down to ", Quantity.mass(stock.grams(), 0), " of stock.")));
+        return stewing;
     }
 
     private void prepare(OrderCard.Step step, int no) {
         String stem = "prepare-" + no;
         TaskKey last = step(stem);
+        Optional<Fire> fire = step.done().flatMap(Treatment::fire);
         Duration hands = step.hands().isZero() ? WEIGHING : step.hands();
         tasks.add(Task.hands(last, Craft.FILLING, Station.FILLING, title(step), hands, List.of())
                 .withDetail(Sentence.of(of() + (step.dayBefore() ? " May be done the day before, kept cold." : "")))
                 .withAhead(step.dayBefore())
+                .withMeans(fire.filter(one -> one.alone().isZero())
+                        .map(FillingTasks::hearth)
+                        .orElse(Set.of()))
                 .withParts(parts(step, last.text())));
-        if (!step.waits().isZero()) {
+        Duration onFire = fire.map(Fire::alone).orElse(Duration.ZERO);
+        if (!onFire.isZero()) {
+            TaskKey heated = step(stem + "-heat");
+            String title = raised(step.subject()) + ": " + fire.get().doing() + ".";
+            tasks.add(Task.waiting(heated, Station.FILLING, title, onFire, List.of(last))
+                    .withMeans(hearth(fire.get()))
+                    .withAhead(step.dayBefore()));
+            last = heated;
+        }
+        Duration rest = step.waits().minus(onFire);
+        if (!rest.isZero()) {
             TaskKey waiting = step(stem + "-wait");
-            tasks.add(Task.waiting(waiting, Station.FILLING, waits(step), step.waits(), List.of(last))
+            tasks.add(Task.waiting(waiting, Station.FILLING, waits(step), rest, List.of(last))
                     .withAhead(step.dayBefore()));
             last = waiting;
         }
@@ -127,6 +185,27 @@ final class FillingTasks {
             last = finish;
         }
         before.add(last);
+    }
+
+    private static Set<Means> hearth(Fire fire) {
+        return Set.of(new Means.OfHearth(fire.hearth()));
+    }
+
+    /** In its own pan, before the bowl; it cools by itself. */
+    private void cookDry(OrderCard.Step step) {
+        TaskKey fried = step("cook-dry");
+        TaskKey cooled = step("cook-dry-wait");
+        tasks.add(Task.hands(fried, Craft.FILLING, Station.FILLING, "Cook dry.", step.hands(), List.of())
+                .withDetail(Sentence.of(of(), " ", step.cue().beginning(FillingTasks::raised), "."))
+                .withAhead(step.dayBefore())
+                .withMeans(step.done()
+                        .flatMap(Treatment::fire)
+                        .map(FillingTasks::hearth)
+                        .orElse(Set.of()))
+                .withParts(parts(step, fried.text())));
+        tasks.add(Task.waiting(cooled, Station.FILLING, raised(step.meanwhile()) + ".", step.waits(), List.of(fried))
+                .withAhead(step.dayBefore()));
+        before.add(cooled);
     }
 
     private static String title(OrderCard.Step step) {
@@ -153,7 +232,7 @@ final class FillingTasks {
         Duration time = WEIGHING;
         int no = 0;
         for (OrderCard.Step step : card.steps()) {
-            if (step.kind() != OrderCard.Kind.PREPARE) {
+            if (!step.first()) {
                 parts.addAll(parts(step, key + ".mix-" + ++no));
                 time = time.plus(step.time());
                 // The steps that want watching the clock are its timers.

@@ -1,6 +1,7 @@
 package ironpin.clock;
 
 import ironpin.cook.VesselKind;
+import ironpin.filling.Fire;
 
 /** What a task occupies besides hands. What several tasks of a lot occupy stays theirs from the first to the last. */
 public sealed interface Means {
@@ -11,6 +12,13 @@ public sealed interface Means {
      * @param lot number of the lot that is cooked in it
      */
     record OfVessel(VesselKind kind, int lot) implements Means {}
+
+    /**
+     * Something in which a filling's part is made hot: any pan or pot of the kitchen and its burner, or the oven, for a while.
+     *
+     * @param hearth which
+     */
+    record OfHearth(Fire.Hearth hearth) implements Means {}
 
     /** The machine that kneads. */
     record Machine() implements Means {}

@@ -145,7 +145,7 @@ public record Composition(
             boolean flesh = food.role() == Food.Role.MEAT || food.role() == Food.Role.FAT;
             meat += flesh ? share : 0;
             // Set stock is cubes: nothing the meat has to hold.
-            boolean set = spoken.done().filter(Treatment.SET::equals).isPresent();
+            boolean set = spoken.done().filter(Treatment::sets).isPresent();
             liquid += food.role() == Food.Role.LIQUID && !set ? share : 0;
             boolean juicy = food.role() == Food.Role.AROMATIC && food.water() >= JUICY;
             vegetable += food.role() == Food.Role.VEGETABLE || juicy ? share : 0;

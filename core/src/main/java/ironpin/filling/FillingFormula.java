@@ -87,11 +87,15 @@ public record FillingFormula(List<FillingLine> lines) {
         return new FillingFormula(changed);
     }
 
+    /** Whether its set stock is stewed from skin, and not set with gelatin out of a packet. */
+    public boolean fromSkin() {
+        return lines.stream().anyMatch(line -> line.spoken().done().equals(Optional.of(Treatment.SKIN)));
+    }
+
     /** Share of set stock in it, if there is any. */
     public Optional<Percentage> aspic() {
         double percent = lines.stream()
-                .filter(line ->
-                        line.spoken().done().filter(Treatment.SET::equals).isPresent())
+                .filter(line -> line.spoken().done().filter(Treatment::sets).isPresent())
                 .mapToDouble(line -> line.share().percent())
                 .sum();
         return percent > 0 ? Optional.of(Percentage.of(percent)) : Optional.empty();

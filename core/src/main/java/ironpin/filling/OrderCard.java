@@ -73,7 +73,7 @@ public record OrderCard(List<Step> steps) {
      * @param after about how long that takes
      * @param cue what to look for; may be empty
      * @param dayBefore whether it may be done the day before, kept cold
-     * @param weeps whether what comes of it should be wrapped soon
+     * @param done what is done to it before it is mixed; nothing where it is only weighed
      */
     public record Step(
             Kind kind,
@@ -87,9 +87,19 @@ public record OrderCard(List<Step> steps) {
             Duration after,
             Sentence cue,
             boolean dayBefore,
-            boolean weeps) {
+            Optional<Treatment> done) {
         public Step {
             lines = List.copyOf(lines);
+        }
+
+        /** Whether what comes of it should be wrapped soon. */
+        public boolean weeps() {
+            return done.equals(Optional.of(Treatment.SALT));
+        }
+
+        /** Whether it is done before the bowl: what is cooked dry has its pan and its cooling. */
+        public boolean first() {
+            return done.isPresent();
         }
 
         /** Hands and waiting together. */
@@ -205,9 +215,7 @@ public record OrderCard(List<Step> steps) {
         void prepare(MixSchool school) {
             for (int i = 0; i < lines.size(); i++) {
                 int line = i;
-                treatment(i, school)
-                        .filter(done -> done != Treatment.SET)
-                        .ifPresent(done -> steps.add(prepared(line, done)));
+                treatment(i, school).filter(done -> !done.sets()).ifPresent(done -> steps.add(prepared(line, done)));
             }
         }
 
@@ -228,7 +236,7 @@ public record OrderCard(List<Step> steps) {
                     grown(done.after(), raw),
                     Sentence.EMPTY,
                     done.keeps(),
-                    done == Treatment.SALT);
+                    Optional.of(done));
         }
 
         private static String what(Food food) {
@@ -237,7 +245,7 @@ public record OrderCard(List<Step> steps) {
         }
 
         void mix(Set<Food.Role> first, Set<Food.Role> then, String how, int minutes, Sentence cue) {
-            mix(first, then, how, Duration.ofMinutes(minutes), Duration.ZERO, cue, false, i -> true);
+            mix(first, then, how, Duration.ofMinutes(minutes), Duration.ZERO, cue, Optional.empty(), i -> true);
         }
 
         private void mix(
@@ -247,20 +255,20 @@ public record OrderCard(List<Step> steps) {
                 Duration hands,
                 Duration waits,
                 Sentence cue,
-                boolean early,
+                Optional<Treatment> done,
                 Predicate<Integer> which) {
             List<Weighed> weighed = new ArrayList<>();
             collect(first, which, weighed);
             collect(then, which, weighed);
             if (!weighed.isEmpty()) {
-                add(how, weighed, hands, waits, cue, early);
+                add(how, weighed, hands, waits, cue, done);
             }
         }
 
         private void collect(Set<Food.Role> wanted, Predicate<Integer> which, List<Weighed> weighed) {
             for (int i = 0; i < lines.size(); i++) {
                 Spoken spoken = lines.get(i).spoken();
-                boolean cubes = spoken.done().filter(Treatment.SET::equals).isPresent();
+                boolean cubes = spoken.done().filter(Treatment::sets).isPresent();
                 boolean here = spoken.food()
                         .filter(food -> wanted.contains(food.role()))
                         .isPresent();
@@ -285,7 +293,7 @@ public record OrderCard(List<Step> steps) {
                         Duration.ofMinutes(10),
                         COOLS,
                         Sentence.of("no water runs when pressed; then spread out to cool, ", COOL),
-                        true,
+                        Optional.of(Treatment.SAUTE),
                         i -> rawGreen(i) || fryingFat(i));
             }
         }
@@ -314,18 +322,15 @@ public record OrderCard(List<Step> steps) {
         void others() {
             List<Weighed> weighed = new ArrayList<>();
             for (int i = 0; i < lines.size(); i++) {
-                boolean cubes = lines.get(i)
-                        .spoken()
-                        .done()
-                        .filter(Treatment.SET::equals)
-                        .isPresent();
+                boolean cubes =
+                        lines.get(i).spoken().done().filter(Treatment::sets).isPresent();
                 if (!placed[i] && !cubes) {
                     placed[i] = true;
                     weighed.add(weighed(i));
                 }
             }
             if (!weighed.isEmpty()) {
-                add("And:", weighed, Duration.ofMinutes(1), Duration.ZERO, Sentence.EMPTY, false);
+                add("And:", weighed, Duration.ofMinutes(1), Duration.ZERO, Sentence.EMPTY, Optional.empty());
             }
         }
 
@@ -343,7 +348,7 @@ public record OrderCard(List<Step> steps) {
                         Treatment.SET.after(),
                         Duration.ZERO,
                         Sentence.EMPTY,
-                        false);
+                        Optional.empty());
             }
         }
 
@@ -361,12 +366,17 @@ public record OrderCard(List<Step> steps) {
                         Duration.ZERO,
                         Sentence.EMPTY,
                         false,
-                        false));
+                        Optional.empty()));
             }
         }
 
         private void add(
-                String how, List<Weighed> weighed, Duration hands, Duration waits, Sentence cue, boolean early) {
+                String how,
+                List<Weighed> weighed,
+                Duration hands,
+                Duration waits,
+                Sentence cue,
+                Optional<Treatment> done) {
             Mass all = weighed.stream().map(Weighed::mass).reduce(Mass.ZERO, Mass::plus);
             steps.add(new Step(
                     Kind.MIX,
@@ -379,8 +389,8 @@ public record OrderCard(List<Step> steps) {
                     "",
                     Duration.ZERO,
                     cue,
-                    early,
-                    false));
+                    done.isPresent(),
+                    done));
         }
 
         private Weighed weighed(int i) {

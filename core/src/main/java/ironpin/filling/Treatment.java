@@ -35,14 +35,14 @@ public enum Treatment {
     FROZEN("frozen, thawed and squeezed", 40, 50, "Thaw in the fridge", "Squeeze well", "thawing", 1, 240, 3),
     SAUTE("fried and cooled", 70, 80, "Fry until the water is gone; spread out to cool", "", "cooling", 10, 15, 0),
     OIL("coated in oil", 100, 100, "Coat in a little oil, no salt; use soon", "", "", 1, 0, 0),
-    ROAST("roasted dry and mashed", 65, 75, "Roast until dry; let cool", "Mash", "roasting and cooling", 5, 55, 3),
+    ROAST("roasted dry and mashed", 65, 75, "Roast until dry; let cool", "Mash", "cooling", 5, 55, 3),
     COOK(
             "boiled and cooled",
             95,
             105,
             "Boil until soft, drain, let it steam off and cool",
             "Mash or chop",
-            "boiling and cooling",
+            "cooling",
             5,
             40,
             4),
@@ -59,6 +59,17 @@ public enum Treatment {
             15,
             10),
     MELT("melted", 100, 100, "Melt gently; let cool until lukewarm", "", "cooling", 3, 8, 0),
+    SYRUP(
+            "boiled to a syrup, strained and cooled",
+            100,
+            100,
+            "Boil with a little water until it falls in a thread; strain; let cool until lukewarm",
+            "",
+            "cooling",
+            12,
+            20,
+            0),
+    SKIN("stewed from skin, set and cubed", 100, 100, "", "Cut into small cubes, cold", "", 0, 0, 4),
     SET("set and cubed", 100, 100, "", "Cut into small cubes, cold", "", 0, 0, 4);
 
     /** Salt goes on at 1.5 to 2 %; part of it leaves with the juice, the rest stays, in parts of the squeezed mass (est.). */
@@ -141,9 +152,25 @@ public enum Treatment {
         return after;
     }
 
+    /** What it wants of the stove; nothing where it is done cold, or is a task of its own as stock is. */
+    public Optional<Fire> fire() {
+        return switch (this) {
+            case BLANCH, STEEP, SYRUP -> Optional.of(Fire.watched(Fire.Hearth.POT));
+            case SAUTE, GOLDEN, MELT -> Optional.of(Fire.watched(Fire.Hearth.PAN));
+            case COOK -> Optional.of(Fire.alone(Fire.Hearth.POT, 25, "boiling"));
+            case ROAST -> Optional.of(Fire.alone(Fire.Hearth.OVEN, 40, "roasting"));
+            case SALT, FROZEN, OIL, SOAK, SKIN, SET -> Optional.empty();
+        };
+    }
+
+    /** Whether it is stock that sets cold and goes in last, in cubes. */
+    public boolean sets() {
+        return this == SET || this == SKIN;
+    }
+
     /** Whether it may be done the day before and kept cold. Salted greens go on weeping, and oil only holds for a while. */
     public boolean keeps() {
-        return this != SALT && this != OIL && this != MELT;
+        return this != SALT && this != OIL && this != MELT && this != SYRUP;
     }
 
     /** Whether what was raw is cooked by it. */
@@ -166,7 +193,8 @@ public enum Treatment {
         return switch (food.role()) {
             case VEGETABLE, STARCHY -> List.of(SALT, BLANCH, FROZEN, SAUTE, OIL, ROAST, COOK, SOAK);
             case AROMATIC -> List.of(GOLDEN);
-            case LIQUID -> food.key().equals("aspic") ? List.of(SET) : List.of(STEEP, SET);
+            case LIQUID -> food.key().equals("aspic") ? List.of(SET, SKIN) : List.of(STEEP, SET);
+            case SWEET -> List.of(SYRUP);
             case OIL -> food.water() < 0.5 ? List.of(STEEP, MELT) : List.of(MELT);
             default -> food.key().equals("gelatine") ? List.of(SET) : List.of();
         };
@@ -206,6 +234,8 @@ public enum Treatment {
             case GOLDEN -> name.says("fried", "browned", "golden", "caramelised", "sauteed");
             case STEEP -> name.says("steeped", "infused");
             case MELT -> name.says("melted");
+            case SYRUP -> name.says("strained") || name.says("boiled") && name.says("thread", "syrup");
+            case SKIN -> name.says("skin", "skins", "rind") && name.says("stewed", "simmered", "boiled");
             case SET -> name.says("set", "jellied");
         };
     }

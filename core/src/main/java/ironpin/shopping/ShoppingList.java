@@ -14,6 +14,7 @@ import ironpin.dough.DoughLine;
 import ironpin.dough.DoughMasses;
 import ironpin.filling.Aspic;
 import ironpin.filling.FillingLine;
+import ironpin.filling.SkinStock;
 import ironpin.filling.Spoken;
 import ironpin.filling.Treatment;
 import ironpin.kit.Hand;
@@ -144,8 +145,8 @@ public record ShoppingList(List<ShoppingItem> items) {
         Aisle aisle = food.map(ShoppingList::aisle).orElse(Aisle.PANTRY);
         String name = aisle == Aisle.MEAT ? line.ingredient() : line.bare();
         Optional<Treatment> done = spoken.done();
-        if (done.filter(Treatment.SET::equals).isPresent()) {
-            soup(mass, found);
+        if (done.filter(Treatment::sets).isPresent()) {
+            soup(mass, done.get() == Treatment.SKIN, found);
         } else if (food.filter(one -> one.key().equals("water-infused")).isPresent()) {
             add(
                     "what flavours the " + name,
@@ -178,8 +179,18 @@ public record ShoppingList(List<ShoppingItem> items) {
         }
     }
 
-    /** Set stock is bought as stock and gelatin. */
-    private static void soup(Mass mass, Map<String, ShoppingItem> found) {
+    /** Set stock is bought as skin, or as stock and gelatin. */
+    private static void soup(Mass mass, boolean fromSkin, Map<String, ShoppingItem> found) {
+        if (fromSkin) {
+            add(
+                    "skin, scraped",
+                    Aisle.MEAT,
+                    SkinStock.skin(mass),
+                    "to stew, for the soup (est.)",
+                    Allergens.NONE,
+                    found);
+            return;
+        }
         Mass powder = Aspic.gelatin(mass, GELATIN);
         add(
                 "unsalted stock",

@@ -65,7 +65,10 @@ final class DayTable {
             all.add("alone");
         }
         for (Means means : task.means()) {
-            all.add(means instanceof Means.OfVessel vessel ? vessel.kind() + "-" + vessel.lot() : "machine");
+            all.add(
+                    means instanceof Means.OfVessel vessel
+                            ? vessel.kind() + "-" + vessel.lot()
+                            : means instanceof Means.OfHearth hot ? hot.hearth().word() : "machine");
         }
         return String.join("; ", all) + (task.ahead() ? "; may be ahead" : "");
     }

@@ -64,7 +64,8 @@ public final class CrewField {
         return table(key, label, Station.CLOCK)
                 .range(1, Crew.MOST_VESSELS, "", 1, 0)
                 .when((batch, at) ->
-                        batch.lots().stream().anyMatch(lot -> lot.vessel().kind() == kind))
+                        batch.lots().stream().anyMatch(lot -> lot.vessel().kind() == kind)
+                                || batch.fillings().stream().anyMatch(filling -> filling.uses(kind)))
                 .reads((batch, balance, at) -> batch.crew().vessels(kind))
                 .writes((batch, at, count) -> crew(batch, crew -> {
                     Map<VesselKind, Integer> changed = new EnumMap<>(crew.vessels());

@@ -139,17 +139,20 @@ public final class ClockPicture {
             }
             lanes.add(new Lane(people.get(i).name(), bars));
         }
-        Map<Means, List<Bar>> vessels = new LinkedHashMap<>();
+        Map<Means, List<List<Bar>>> vessels = new LinkedHashMap<>();
         List<List<Bar>> alone = new ArrayList<>();
         for (Timetable.Slot slot : table.slots()) {
-            slot.task().means().forEach(means -> vessels.computeIfAbsent(means, key -> new ArrayList<>())
-                    .add(bar(slot, slot.task().spells().isEmpty() ? "heat" : round(slot), "fill-water")));
+            for (Means means : slot.task().means()) {
+                Bar bar = bar(slot, slot.task().spells().isEmpty() ? "heat" : round(slot), "fill-water");
+                row(vessels.computeIfAbsent(means, key -> new ArrayList<>()), bar)
+                        .add(bar);
+            }
             if (slot.task().waits()) {
                 Bar bar = bar(slot, slot.task().of() instanceof TaskKey.OfDough ? "rest" : "set", "fill-flour-strand");
                 row(alone, bar).add(bar);
             }
         }
-        vessels.forEach((means, bars) -> lanes.add(new Lane(name(means), bars)));
+        vessels.forEach((means, rows) -> rows.forEach(bars -> lanes.add(new Lane(name(means), bars))));
         for (int i = 0; i < alone.size(); i++) {
             lanes.add(new Lane(i == 0 ? "by itself" : "", alone.get(i)));
         }
@@ -235,6 +238,9 @@ public final class ClockPicture {
     }
 
     private String name(Means means) {
+        if (means instanceof Means.OfHearth hot) {
+            return hot.hearth().word() + ", fillings";
+        }
         if (!(means instanceof Means.OfVessel vessel)) {
             return "machine";
         }
