@@ -135,7 +135,7 @@ public record Beside(String lot, String what, Sentence left, Sentence right) {
             Balance right) {
         Optional<Sentence> first = there(a, one, left);
         Optional<Sentence> second = there(b, other, right);
-        if (first.isPresent() && second.isPresent() && !first.equals(second)) {
+        if (first.isPresent() && second.isPresent() && !first.get().equals(second.get())) {
             all.add(new Beside(lot, a.field().label(), first.get(), second.get()));
         }
     }

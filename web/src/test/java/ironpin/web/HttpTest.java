@@ -478,6 +478,22 @@ public class HttpTest extends OpenKitchen {
         assertEquals(post(path, "application/json", ask.formatted("\"much\"")).statusCode(), 400);
     }
 
+    /** A list with an empty name in it is the list without it. */
+    @Test
+    public void anEmptyNameInAListIsNothing() throws IOException, InterruptedException {
+        String json = "application/json";
+        long id = JSON.readTree(
+                        post("/api/v1/batches", json, get("/api/v1/batches/4").body(), token())
+                                .body())
+                .get("id")
+                .asLong();
+        String form = "application/x-www-form-urlencoded";
+        String person = "place=clock&lot=1&no=0&name=Ana&does=&does=ROLL";
+        assertEquals(post("/batches/" + id + "/person", form, person, token()).statusCode(), 200);
+        assertEquals(get("/book/beside?beside=,").statusCode(), 200);
+        assertEquals(get("/book/beside?beside=,&beside=" + id).statusCode(), 200);
+    }
+
     @Test
     public void hotStockIsCautionedAgainstBesideItsSum() throws IOException, InterruptedException {
         assertTrue(get("/tools").body().contains(Caution.HOT_STOCK.text().render(UnitSystem.METRIC)));

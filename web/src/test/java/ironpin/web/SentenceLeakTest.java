@@ -63,7 +63,8 @@ public class SentenceLeakTest {
             }
         }
         assertTrue(sources.size() > 500, "only " + sources.size() + " files");
-        assertEquals(leaks(sources, files), List.of());
+        List<String> leaks = leaks(sources, files);
+        assertEquals(leaks, List.of(), String.join("\n", leaks));
     }
 
     /** The check itself: each of these is a leak. */

@@ -120,6 +120,7 @@ public class WaysTest extends OpenKitchen {
 
         void leave() throws IOException, InterruptedException {
             post(batch + "/delete", "lot=1", "delete");
+            forgetMinutes();
         }
 
         void take(String line) throws IOException, InterruptedException {

@@ -11,6 +11,7 @@ import ironpin.store.BookEntry;
 import ironpin.store.BookStore;
 import ironpin.store.Status;
 import ironpin.store.StoredBatch;
+import ironpin.web.page.Choice;
 import ironpin.wording.TimeOfDay;
 import java.io.IOException;
 import java.io.StringWriter;
@@ -42,12 +43,13 @@ class BesideController {
     /** @param beside two of them; with any other number the page says so */
     @GetMapping("/book/beside")
     String beside(@RequestParam(defaultValue = "") List<Long> beside, Model model) {
-        if (beside.size() != 2) {
-            model.addAttribute("problem", "Mark two batches in the Book: these are " + beside.size() + ".");
+        List<Long> marked = Choice.said(beside);
+        if (marked.size() != 2) {
+            model.addAttribute("problem", "Mark two batches in the Book: these are " + marked.size() + ".");
             return "beside";
         }
-        StoredBatch one = batches.load(beside.get(0));
-        StoredBatch other = batches.load(beside.get(1));
+        StoredBatch one = batches.load(marked.get(0));
+        StoredBatch other = batches.load(marked.get(1));
         List<Beside> results = new ArrayList<>();
         for (Lot lot : one.batch().lots()) {
             Optional<Outcome> left = book.outcome(one.id(), lot.no());

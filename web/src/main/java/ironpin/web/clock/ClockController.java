@@ -20,6 +20,7 @@ import ironpin.store.PaceStore;
 import ironpin.store.StoredBatch;
 import ironpin.web.kitchen.SolverDesk;
 import ironpin.web.page.Changes;
+import ironpin.web.page.Choice;
 import ironpin.web.page.From;
 import ironpin.web.page.Plans;
 import ironpin.web.page.Screens;
@@ -96,7 +97,7 @@ class ClockController {
         return people(id, from, model, "who is there: " + name.strip(), people -> {
             Person old = somebody(people, no);
             double percent = pace.isBlank() ? old.pace() : percent(pace);
-            Person changed = new Person(name.strip(), does == null ? Set.of() : does, time(comes), time(goes), percent);
+            Person changed = new Person(name.strip(), Set.copyOf(Choice.said(does)), time(comes), time(goes), percent);
             people.set(no, changed);
             return people;
         });

@@ -2,6 +2,9 @@ package ironpin.web.page;
 
 import ironpin.refusal.NotThere;
 import java.util.Arrays;
+import java.util.Collection;
+import java.util.List;
+import java.util.Objects;
 import java.util.stream.Collectors;
 
 /** One of a few, chosen by its name; forms of our own offer no others. */
@@ -14,6 +17,11 @@ public final class Choice {
                 .filter(one -> one.name().equals(name))
                 .findFirst()
                 .orElseThrow(() -> new NotThere("'" + name + "' is not among " + all(type)));
+    }
+
+    /** Those of a list that were said: none for no list, and without the empty ones among them. */
+    public static <T> List<T> said(Collection<T> all) {
+        return all == null ? List.of() : all.stream().filter(Objects::nonNull).toList();
     }
 
     /** Every name there is, in words. */

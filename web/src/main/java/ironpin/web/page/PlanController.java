@@ -28,7 +28,6 @@ import ironpin.wrapper.RollSchool;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.Locale;
-import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
@@ -96,9 +95,7 @@ class PlanController {
     /** What somebody at the table avoids; all of it is sent each time. */
     @PostMapping("/plan/avoided")
     String avoided(@PathVariable long id, @RequestParam(required = false) Set<Allergen> avoid, From from, Model model) {
-        Set<Allergen> all = avoid == null
-                ? Set.of()
-                : avoid.stream().filter(Objects::nonNull).collect(Collectors.toSet());
+        Set<Allergen> all = Set.copyOf(Choice.said(avoid));
         return changes.change(
                 id,
                 from,
