@@ -28,8 +28,8 @@ public record Evening(long seed, int level, List<Integer> ways) {
     }
 
     /** What is there to see before what is decided next. */
-    public Cue cue() {
-        return new Cues(truth(), chosen()).before(next().orElseThrow());
+    public Sign sign() {
+        return new Signs(truth(), chosen()).before(next().orElseThrow());
     }
 
     /** Its ways, as on buttons. */

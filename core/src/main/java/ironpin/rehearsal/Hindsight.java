@@ -61,9 +61,9 @@ public record Hindsight(Decision decision, Sentence chosen, Sentence truth, Sent
                         Decimal.trimmed(Math.abs(truth.thirst()), 1),
                         drinks,
                         " than its book: ",
-                        Cues.percent(best, 1),
+                        Signs.percent(best, 1),
                         " was its best, yours came to ",
-                        Cues.percent(came, 1),
+                        Signs.percent(came, 1),
                         ".");
             }
             case REST ->
@@ -78,10 +78,10 @@ public record Hindsight(Decision decision, Sentence chosen, Sentence truth, Sent
             case CUT ->
                 Sentence.of(
                         "By eye this hand cuts ",
-                        Cues.percent(100 * truth.cutsLong(), 0),
+                        Signs.percent(100 * truth.cutsLong(), 0),
                         " too long: " + bench.pieces() + " pieces of " + Scene.pieces() + ".");
             case DISC ->
-                Sentence.of("The rim came to ", Cues.percent(100 * bench.rim(), 0), " of the plan's thickness.");
+                Sentence.of("The rim came to ", Signs.percent(100 * bench.rim(), 0), " of the plan's thickness.");
             case FILL ->
                 Sentence.of(
                         "Such a disc closed ",
@@ -100,8 +100,8 @@ public record Hindsight(Decision decision, Sentence chosen, Sentence truth, Sent
                 yield Sentence.of(
                         "The middle was safe, ",
                         Quantity.celsius(Scene.SAFE.celsius()),
-                        ", after " + Cues.minutes(pot.safe()) + "; they were lifted after "
-                                + Cues.minutes(pot.lifted(chosen.lift())) + ".");
+                        ", after " + Signs.minutes(pot.safe()) + "; they were lifted after "
+                                + Signs.minutes(pot.lifted(chosen.lift())) + ".");
             }
             case AGAIN -> pot(truth, bench, Math.min(bench.pieces(), chosen.again()));
         };
@@ -110,8 +110,8 @@ public record Hindsight(Decision decision, Sentence chosen, Sentence truth, Sent
     private static Sentence pot(Truth truth, Bench bench, int count) {
         return Sentence.of(
                 "The hob gives ",
-                Cues.percent(100 * truth.hob(), 0),
+                Signs.percent(100 * truth.hob(), 0),
                 " of what stands on it: with " + count + " the water came back after "
-                        + Cues.minutes(Pot.of(bench, count).back()) + ".");
+                        + Signs.minutes(Pot.of(bench, count).back()) + ".");
     }
 }

@@ -42,11 +42,15 @@ public record Supper(
     /** A plan that goes well leaves so much. */
     private static final int SLACK = 6;
 
-    /** What it cost, in pieces: one that is lost counts 1, one that is not safe 3, five minutes 1. */
+    /**
+     * What it cost, in pieces: one that is lost counts 1, one that is not safe 3, five minutes 1. What is wrong with a share of them is
+     * counted as of all that were planned: fewer poor pieces are no better supper.
+     */
     public double cost() {
-        double skin = Math.max(0, off - 1) * POOR_SKIN * made;
-        double meagre = Math.max(0, GENEROUS - full) * MEAGRE * made;
-        return planned - made + burst + HALF * leaked + HALF * stuck + UNSAFE * raw + skin + meagre + A_MINUTE * late;
+        double unsafe = made == 0 ? 0 : UNSAFE * planned * raw / made;
+        double skin = Math.max(0, off - 1) * POOR_SKIN * planned;
+        double meagre = Math.max(0, GENEROUS - full) * MEAGRE * planned;
+        return planned - made + burst + HALF * leaked + HALF * stuck + unsafe + skin + meagre + A_MINUTE * late;
     }
 
     /** Pieces that nothing was wrong with, at least. */

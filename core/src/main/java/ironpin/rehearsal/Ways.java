@@ -20,14 +20,14 @@ final class Ways {
 
     static Sentence one(Decision decision, int way, Chosen chosen) {
         return switch (decision) {
-            case WATER -> Sentence.of(Cues.percent(Chosen.water(way), 1));
+            case WATER -> Sentence.of(Signs.percent(Chosen.water(way), 1));
             case CORRECT -> {
                 double points = Chosen.corrected(way);
                 yield points == 0
                         ? Sentence.of("Nothing: leave it")
                         : points < 0
-                                ? Sentence.of("Flour, as if it had ", Cues.percent(-points, 1), " less water")
-                                : Sentence.of("Water, ", Cues.percent(points, 1), " of the flour");
+                                ? Sentence.of("Flour, as if it had ", Signs.percent(-points, 1), " less water")
+                                : Sentence.of("Water, ", Signs.percent(points, 1), " of the flour");
             }
             case REST -> Sentence.of(Chosen.rest(way) + " min");
             case CUT ->

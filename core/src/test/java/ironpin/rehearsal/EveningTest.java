@@ -66,16 +66,16 @@ public class EveningTest {
     public void cuesFollowTheTruthWithoutTellingIt() {
         Evening thirsty = firstWith(1, truth -> truth.thirst());
         Evening sated = firstWith(1, truth -> -truth.thirst());
-        Cue dry = thirsty.deciding(1).cue();
-        Cue wet = sated.deciding(1).cue();
+        Sign dry = thirsty.deciding(1).sign();
+        Sign wet = sated.deciding(1).sign();
         assertTrue(dry.amount() < -0.6 && wet.amount() > 0.6, dry + " " + wet);
         assertNotEquals(dry.said(), wet.said());
         assertFalse(dry.said().render(UnitSystem.METRIC).matches(".*\\d.*"), dry.toString());
         // Water to the point makes it feel right.
         double off = thirsty.truth().thirst();
         assertTrue(
-                Math.abs(thirsty.deciding(2).cue().amount())
-                        < Math.abs(thirsty.deciding(0).cue().amount()),
+                Math.abs(thirsty.deciding(2).sign().amount())
+                        < Math.abs(thirsty.deciding(0).sign().amount()),
                 off + "");
     }
 
@@ -138,10 +138,13 @@ public class EveningTest {
         assertTrue(water >= 24, water + " of 30 say the water");
     }
 
-    /** A lost piece counts one, an unsafe one three, five minutes one: 2 + 1 + 0.5·3 + 3 + 1. */
+    /** A lost piece counts one, an unsafe one three, as of all that were planned, five minutes one: 2 + 1 + 0.5·3 + 3·24/22 + 1. */
     @Test
     public void theCostIsCountedInPieces() {
-        assertEquals(new Supper(24, 22, 1, 2, 1, 1, 0.5, 0.8, 5).cost(), 8.5, 1e-9);
+        assertEquals(new Supper(24, 22, 1, 2, 1, 1, 0.5, 0.8, 5).cost(), 5.5 + 72 / 22.0, 1e-9);
+        // Where all are unsafe, making fewer of them is no way out.
+        assertTrue(
+                new Supper(24, 21, 0, 0, 0, 21, 0, 0.8, 0).cost() > new Supper(24, 24, 0, 0, 0, 24, 0, 0.8, 0).cost());
         // A skin half a step too far off, on each of 20: 20 × 0.25 × 0.5.
         assertEquals(new Supper(20, 20, 0, 0, 0, 0, 1.5, 0.8, 0).cost(), 2.5, 1e-9);
     }

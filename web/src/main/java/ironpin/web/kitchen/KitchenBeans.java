@@ -10,9 +10,11 @@ import ironpin.store.FireStore;
 import ironpin.store.FreezerStore;
 import ironpin.store.HandStore;
 import ironpin.store.KitStore;
+import ironpin.store.KnownStore;
 import ironpin.store.LaidStore;
 import ironpin.store.MinuteStore;
 import ironpin.store.PaceStore;
+import ironpin.store.RehearsalStore;
 import ironpin.store.RunStore;
 import ironpin.store.ShoppingStore;
 import ironpin.store.StartStore;
@@ -123,6 +125,16 @@ class KitchenBeans {
     @Bean
     MinuteStore minuteStore(Cupboard cupboard) {
         return new MinuteStore(cupboard);
+    }
+
+    @Bean
+    KnownStore knownStore(Cupboard cupboard) {
+        return new KnownStore(cupboard);
+    }
+
+    @Bean
+    RehearsalStore rehearsalStore(Cupboard cupboard) {
+        return new RehearsalStore(cupboard);
     }
 
     @Bean

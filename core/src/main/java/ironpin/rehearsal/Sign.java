@@ -9,7 +9,7 @@ import ironpin.quantity.Sentence;
  * @param amount of it, in the kind's own measure
  * @param said in words
  */
-public record Cue(Kind kind, double amount, Sentence said) {
+public record Sign(Kind kind, double amount, Sentence said) {
     /** What is drawn. */
     public enum Kind {
         /** A sack of flour; no amount. */
