@@ -4,7 +4,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import ironpin.cook.VesselKind;
 import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingKind;
-import ironpin.filling.Fire;
+import ironpin.filling.MadeHot;
 import ironpin.filling.MixSchool;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
@@ -54,8 +54,8 @@ public record Filling(
     }
 
     /** What a part of a filling is made hot in; nothing for the oven, where it finds room beside anything. */
-    public static Optional<VesselKind> vessel(Fire.Hearth hearth) {
-        return switch (hearth) {
+    public static Optional<VesselKind> vessel(MadeHot.Where where) {
+        return switch (where) {
             case PAN -> Optional.of(VesselKind.PAN);
             case POT -> Optional.of(VesselKind.POT);
             case OVEN -> Optional.empty();
@@ -71,7 +71,7 @@ public record Filling(
                 || formula.lines().stream()
                         .flatMap(line -> line.spoken().done().stream())
                         .flatMap(done -> done.fire().stream())
-                        .anyMatch(fire -> vessel(fire.hearth()).equals(Optional.of(kind)));
+                        .anyMatch(fire -> vessel(fire.where()).equals(Optional.of(kind)));
     }
 
     /** The school there is, if it suits the new kind. */

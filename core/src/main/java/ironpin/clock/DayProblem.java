@@ -4,7 +4,7 @@ import ironpin.batch.Filling;
 import ironpin.crew.Crew;
 import ironpin.crew.Held;
 import ironpin.crew.Person;
-import ironpin.filling.Fire;
+import ironpin.filling.MadeHot;
 import ironpin.schedule.Hold;
 import ironpin.schedule.Job;
 import ironpin.schedule.Lag;
@@ -221,8 +221,8 @@ final class DayProblem {
                 Moment to = Moment.end(tasks.get(tasks.size() - 1));
                 holds.add(new Hold(VESSELS + vessel.kind().ordinal(), 1, from, to));
                 holds.add(new Hold(vessel.kind().inOven() ? OVEN : BURNERS, 1, from, to));
-            } else if (means instanceof Means.OfHearth hot) {
-                tasks.forEach(task -> rooms(hot.hearth()).forEach(room -> holds.add(Hold.during(room, 1, task))));
+            } else if (means instanceof Means.ForFilling hot) {
+                tasks.forEach(task -> rooms(hot.where()).forEach(room -> holds.add(Hold.during(room, 1, task))));
             } else {
                 tasks.forEach(task -> holds.add(Hold.during(MACHINE, 1, task)));
             }
@@ -230,8 +230,8 @@ final class DayProblem {
         return holds;
     }
 
-    private static List<Integer> rooms(Fire.Hearth hearth) {
-        return Filling.vessel(hearth)
+    private static List<Integer> rooms(MadeHot.Where where) {
+        return Filling.vessel(where)
                 .map(kind -> List.of(VESSELS + kind.ordinal(), BURNERS))
                 .orElse(List.of(OVEN));
     }

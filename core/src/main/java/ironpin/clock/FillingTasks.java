@@ -5,7 +5,7 @@ import ironpin.batch.Station;
 import ironpin.batch.balance.Balance;
 import ironpin.cook.CookStep;
 import ironpin.filling.Aspic;
-import ironpin.filling.Fire;
+import ironpin.filling.MadeHot;
 import ironpin.filling.OrderCard;
 import ironpin.filling.RawNeed;
 import ironpin.filling.SkinStock;
@@ -102,7 +102,7 @@ final class FillingTasks {
                 : "Warm stock and gelatin for the soup, pour it on a tray.";
         tasks.add(Task.hands(step("stock"), Craft.COOKING, Station.FILLING, title, fromSkin ? STRAINING : STOCK, stewed)
                 .withAhead(true)
-                .withMeans(fromSkin ? Set.of() : Set.of(new Means.OfHearth(Fire.Hearth.POT)))
+                .withMeans(fromSkin ? Set.of() : Set.of(new Means.ForFilling(MadeHot.Where.POT)))
                 .withDetail(Sentence.of(Quantity.length(Aspic.TRAY.depth().millimetres(), 0), " deep."))
                 .withParts(List.of(
                         new Task.Part(key + ".stock-mass", Sentence.of("stock"), Quantity.mass(stock.grams(), 0)))));
@@ -119,7 +119,7 @@ final class FillingTasks {
 
     /** The hours in which skin gives its gelatin to the water; what is left of the water is the stock. */
     private TaskKey stew(Mass stock) {
-        Set<Means> pot = Set.of(new Means.OfHearth(Fire.Hearth.POT));
+        Set<Means> pot = Set.of(new Means.ForFilling(MadeHot.Where.POT));
         TaskKey put = step("skin");
         TaskKey stewing = step("stew");
         tasks.add(Task.hands(
@@ -152,7 +152,7 @@ final class FillingTasks {
     private void prepare(OrderCard.Step step, int no) {
         String stem = "prepare-" + no;
         TaskKey last = step(stem);
-        Optional<Fire> fire = step.done().flatMap(Treatment::fire);
+        Optional<MadeHot> fire = step.done().flatMap(Treatment::fire);
         Duration hands = step.hands().isZero() ? WEIGHING : step.hands();
         tasks.add(Task.hands(last, Craft.FILLING, Station.FILLING, title(step), hands, List.of())
                 .withDetail(Sentence.of(of() + (step.dayBefore() ? " May be done the day before, kept cold." : "")))
@@ -161,7 +161,7 @@ final class FillingTasks {
                         .map(FillingTasks::hearth)
                         .orElse(Set.of()))
                 .withParts(parts(step, last.text())));
-        Duration onFire = fire.map(Fire::alone).orElse(Duration.ZERO);
+        Duration onFire = fire.map(MadeHot::alone).orElse(Duration.ZERO);
         if (!onFire.isZero()) {
             TaskKey heated = step(stem + "-heat");
             String title = raised(step.subject()) + ": " + fire.get().doing() + ".";
@@ -187,8 +187,8 @@ final class FillingTasks {
         before.add(last);
     }
 
-    private static Set<Means> hearth(Fire fire) {
-        return Set.of(new Means.OfHearth(fire.hearth()));
+    private static Set<Means> hearth(MadeHot fire) {
+        return Set.of(new Means.ForFilling(fire.where()));
     }
 
     /** In its own pan, before the bowl; it cools by itself. */

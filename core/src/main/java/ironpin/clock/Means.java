@@ -1,7 +1,7 @@
 package ironpin.clock;
 
 import ironpin.cook.VesselKind;
-import ironpin.filling.Fire;
+import ironpin.filling.MadeHot;
 
 /** What a task occupies besides hands. What several tasks of a lot occupy stays theirs from the first to the last. */
 public sealed interface Means {
@@ -16,9 +16,9 @@ public sealed interface Means {
     /**
      * Something in which a filling's part is made hot: any pan or pot of the kitchen and its burner, or the oven, for a while.
      *
-     * @param hearth which
+     * @param where which
      */
-    record OfHearth(Fire.Hearth hearth) implements Means {}
+    record ForFilling(MadeHot.Where where) implements Means {}
 
     /** The machine that kneads. */
     record Machine() implements Means {}

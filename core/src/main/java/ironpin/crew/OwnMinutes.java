@@ -22,7 +22,7 @@ public record OwnMinutes(Map<String, Belief> percents) {
     public static final double MOST = 600;
 
     /** Before anything is said: about as usual, or half or twice of it (est.). */
-    private static final Belief USUAL = new Belief(100, 80, 0);
+    public static final Belief USUAL = new Belief(100, 80, 0);
 
     /** Percent from one time to the next (est.). */
     private static final double SCATTER = 12;

@@ -153,12 +153,12 @@ public enum Treatment {
     }
 
     /** What it wants of the stove; nothing where it is done cold, or is a task of its own as stock is. */
-    public Optional<Fire> fire() {
+    public Optional<MadeHot> fire() {
         return switch (this) {
-            case BLANCH, STEEP, SYRUP -> Optional.of(Fire.watched(Fire.Hearth.POT));
-            case SAUTE, GOLDEN, MELT -> Optional.of(Fire.watched(Fire.Hearth.PAN));
-            case COOK -> Optional.of(Fire.alone(Fire.Hearth.POT, 25, "boiling"));
-            case ROAST -> Optional.of(Fire.alone(Fire.Hearth.OVEN, 40, "roasting"));
+            case BLANCH, STEEP, SYRUP -> Optional.of(MadeHot.watched(MadeHot.Where.POT));
+            case SAUTE, GOLDEN, MELT -> Optional.of(MadeHot.watched(MadeHot.Where.PAN));
+            case COOK -> Optional.of(MadeHot.alone(MadeHot.Where.POT, 25, "boiling"));
+            case ROAST -> Optional.of(MadeHot.alone(MadeHot.Where.OVEN, 40, "roasting"));
             case SALT, FROZEN, OIL, SOAK, SKIN, SET -> Optional.empty();
         };
     }

@@ -57,7 +57,8 @@ public record Absorption(Percentage offset, Percentage spread, int batches) {
         return Band.percent(belief().low(), belief().high());
     }
 
-    private Belief belief() {
+    /** The same as any number that is learned. */
+    public Belief belief() {
         return new Belief(offset.percent(), spread.percent(), batches);
     }
 }

@@ -68,7 +68,9 @@ final class DayTable {
             all.add(
                     means instanceof Means.OfVessel vessel
                             ? vessel.kind() + "-" + vessel.lot()
-                            : means instanceof Means.OfHearth hot ? hot.hearth().word() : "machine");
+                            : means instanceof Means.ForFilling hot
+                                    ? hot.where().word()
+                                    : "machine");
         }
         return String.join("; ", all) + (task.ahead() ? "; may be ahead" : "");
     }

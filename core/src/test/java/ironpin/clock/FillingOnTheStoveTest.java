@@ -9,7 +9,7 @@ import ironpin.batch.Batch;
 import ironpin.cook.VesselKind;
 import ironpin.filling.FillingFormula;
 import ironpin.filling.FillingLine;
-import ironpin.filling.Fire;
+import ironpin.filling.MadeHot;
 import ironpin.filling.MixSchool;
 import ironpin.kit.Hand;
 import ironpin.plan.BatchPlan;
@@ -57,7 +57,7 @@ public class FillingOnTheStoveTest {
                 FillingLine.of("sweet potatoes, boiled and mashed", 40));
         Timetable one = day(pots(batch, 1));
         assertEquals(slot(one, "prepare-1-heat").time(), Duration.ofMinutes(25));
-        assertEquals(slot(one, "prepare-1-heat").task().means(), Set.of(new Means.OfHearth(Fire.Hearth.POT)));
+        assertEquals(slot(one, "prepare-1-heat").task().means(), Set.of(new Means.ForFilling(MadeHot.Where.POT)));
         assertFalse(together(slot(one, "prepare-1-heat"), slot(one, "prepare-2-heat")));
         Timetable two = day(pots(batch, 2));
         assertTrue(together(slot(two, "prepare-1-heat"), slot(two, "prepare-2-heat")));
@@ -77,7 +77,7 @@ public class FillingOnTheStoveTest {
                 FillingLine.of("vegetable oil", 4)));
         Timetable.Slot fried = slot(day, "cook-dry");
         Timetable.Slot cooling = slot(day, "cook-dry-wait");
-        assertEquals(fried.task().means(), Set.of(new Means.OfHearth(Fire.Hearth.PAN)));
+        assertEquals(fried.task().means(), Set.of(new Means.ForFilling(MadeHot.Where.PAN)));
         assertEquals(fried.task().parts().size(), 2);
         assertEquals(cooling.start(), fried.end());
         assertEquals(cooling.time(), Duration.ofMinutes(15));
@@ -101,7 +101,7 @@ public class FillingOnTheStoveTest {
         Timetable day = day(batch);
         Timetable.Slot stew = slot(day, "stew");
         assertEquals(stew.time(), Duration.ofHours(2));
-        assertEquals(stew.task().means(), Set.of(new Means.OfHearth(Fire.Hearth.POT)));
+        assertEquals(stew.task().means(), Set.of(new Means.ForFilling(MadeHot.Where.POT)));
         assertFalse(slot(day, "stock").start().isBefore(stew.end()));
         assertEquals(slot(day, "set").start(), slot(day, "stock").end());
         assertFalse(slot(day, "make").start().isBefore(slot(day, "set").end()));

@@ -180,20 +180,40 @@ public final class FireStore {
 
     /** How long rounds take against the model, by kind of cooking: the last reading of each round that taught something. */
     static Map<String, Belief> corrections(DSLContext dsl) {
-        Map<String, Map<Long, Double>> seen = new TreeMap<>();
+        Unminded unminded = Unminded.of(dsl);
+        Map<String, Belief> learned = new TreeMap<>();
+        taught(dsl).forEach((method, rounds) -> {
+            List<ProbedRecord> minded =
+                    rounds.stream().filter(row -> !unminded.is(key(row))).toList();
+            if (!minded.isEmpty()) {
+                learned.put(method, after(minded));
+            }
+        });
+        return learned;
+    }
+
+    static Belief after(List<ProbedRecord> rounds) {
+        Belief belief = Cooking.UNTAUGHT;
+        for (ProbedRecord row : rounds) {
+            belief = ProbeLesson.after(belief, row.getSeenMillionths() / MILLION);
+        }
+        return belief;
+    }
+
+    /** By kind of cooking, the last reading of each round that taught something. */
+    static Map<String, List<ProbedRecord>> taught(DSLContext dsl) {
+        Map<String, Map<Long, ProbedRecord>> seen = new TreeMap<>();
         dsl.selectFrom(PROBED)
                 .where(PROBED.SEEN_MILLIONTHS.isNotNull())
                 .orderBy(PROBED.PROBED_AT, PROBED.ID)
                 .forEach(row -> seen.computeIfAbsent(row.getMethod(), method -> new TreeMap<>())
-                        .put(row.getRoundId(), row.getSeenMillionths() / MILLION));
-        Map<String, Belief> learned = new TreeMap<>();
-        seen.forEach((method, rounds) -> {
-            Belief belief = Cooking.UNTAUGHT;
-            for (double ratio : rounds.values()) {
-                belief = ProbeLesson.after(belief, ratio);
-            }
-            learned.put(method, belief);
-        });
-        return learned;
+                        .put(row.getRoundId(), row));
+        Map<String, List<ProbedRecord>> last = new TreeMap<>();
+        seen.forEach((method, rounds) -> last.put(method, List.copyOf(rounds.values())));
+        return last;
+    }
+
+    static String key(ProbedRecord row) {
+        return Unminded.key("round", row.getRoundId(), row.getMethod());
     }
 }

@@ -93,30 +93,52 @@ public final class HandStore {
     /** What all of it teaches. */
     static Hand hand(DSLContext dsl) {
         Hand hand = Hand.UNKNOWN;
-        List<TastingRecord> tastings = dsl.select(TASTING.asterisk())
-                .from(TASTING)
-                .join(BATCH)
-                .on(BATCH.ID.eq(TASTING.BATCH_ID))
-                .where(TASTING.REVISION.le(BATCH.CURRENT_REVISION))
-                .orderBy(TASTING.TASTED_AT, TASTING.BATCH_ID, TASTING.REVISION)
-                .fetchInto(TASTING);
-        for (TastingRecord row : tastings) {
-            if (row.getSaltUpct() == 0) {
-                // What a filling holds of salt was not known when it was tasted: nothing can be learned from it.
-                continue;
+        Unminded unminded = Unminded.of(dsl);
+        for (TastingRecord row : tastings(dsl)) {
+            if (!unminded.is(key(row))) {
+                hand = hand.tasted(PattyVerdict.valueOf(row.getVerdict()), new Percentage(row.getSaltUpct()).percent());
             }
-            hand = hand.tasted(PattyVerdict.valueOf(row.getVerdict()), new Percentage(row.getSaltUpct()).percent());
         }
-        for (SqueezedRecord row : dsl.selectFrom(SQUEEZED)
-                .orderBy(SQUEEZED.WEIGHED_AT, SQUEEZED.BATCH_ID, SQUEEZED.FILLING_NO, SQUEEZED.FOOD)) {
-            hand = hand.weighed(
-                    row.getFood(),
-                    Treatment.valueOf(row.getTreatment()),
-                    new Mass(row.getRawUg()),
-                    new Mass(row.getLeftUg()));
+        for (SqueezedRecord row : squeezed(dsl)) {
+            if (!unminded.is(key(row))) {
+                hand = weighed(hand, row);
+            }
         }
         return hand.atWork(WorkStore.handiwork(dsl), WorkStore.evenness(dsl))
                 .atTheFire(FireStore.corrections(dsl))
                 .with(MinuteStore.minutes(dsl));
+    }
+
+    static Hand weighed(Hand hand, SqueezedRecord row) {
+        return hand.weighed(
+                row.getFood(),
+                Treatment.valueOf(row.getTreatment()),
+                new Mass(row.getRawUg()),
+                new Mass(row.getLeftUg()));
+    }
+
+    static String key(TastingRecord row) {
+        return Unminded.key("tasting", row.getBatchId(), row.getRevision());
+    }
+
+    static String key(SqueezedRecord row) {
+        return Unminded.key("squeezed", row.getBatchId(), row.getFillingNo(), row.getFood(), row.getTreatment());
+    }
+
+    static List<SqueezedRecord> squeezed(DSLContext dsl) {
+        return dsl.selectFrom(SQUEEZED)
+                .orderBy(SQUEEZED.WEIGHED_AT, SQUEEZED.BATCH_ID, SQUEEZED.FILLING_NO, SQUEEZED.FOOD)
+                .fetch();
+    }
+
+    /** Those that stand, of fillings whose salt was known: from others nothing can be learned. */
+    static List<TastingRecord> tastings(DSLContext dsl) {
+        return dsl.select(TASTING.asterisk())
+                .from(TASTING)
+                .join(BATCH)
+                .on(BATCH.ID.eq(TASTING.BATCH_ID))
+                .where(TASTING.REVISION.le(BATCH.CURRENT_REVISION), TASTING.SALT_UPCT.ne(0L))
+                .orderBy(TASTING.TASTED_AT, TASTING.BATCH_ID, TASTING.REVISION)
+                .fetchInto(TASTING);
     }
 }

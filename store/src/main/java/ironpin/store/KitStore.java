@@ -2,6 +2,7 @@ package ironpin.store;
 
 import static ironpin.store.db.Tables.BATCH;
 import static ironpin.store.db.Tables.FLOUR_LESSON;
+import static ironpin.store.db.Tables.FORGOTTEN;
 import static ironpin.store.db.Tables.KIT;
 import static ironpin.store.db.Tables.KIT_BOWL;
 import static ironpin.store.db.Tables.KIT_FLOUR;
@@ -30,6 +31,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.jooq.DSLContext;
 import org.jooq.Result;
@@ -105,6 +107,22 @@ public final class KitStore {
         });
     }
 
+    /** Leaves lessons out of account, or minds them again; open plans follow. @param keys as what is known names them */
+    public void forget(Set<String> keys, boolean forgotten, Instant now) {
+        cupboard.write(dsl -> {
+            cupboard.changesKit();
+            dsl.deleteFrom(FORGOTTEN).where(FORGOTTEN.LESSON.in(keys)).execute();
+            for (String key : forgotten ? keys : Set.<String>of()) {
+                dsl.insertInto(FORGOTTEN)
+                        .set(FORGOTTEN.LESSON, key)
+                        .set(FORGOTTEN.FORGOTTEN_AT, Times.kept(now))
+                        .execute();
+            }
+            follow(dsl, "what is known", now);
+            return keys;
+        });
+    }
+
     private void follow(DSLContext dsl, String label, Instant now) {
         Kit kit = kit(dsl);
         List<Long> open = dsl.select(BATCH.ID)
@@ -128,9 +146,10 @@ public final class KitStore {
         Map<String, Result<FlourLessonRecord>> lessons = dsl.selectFrom(FLOUR_LESSON)
                 .orderBy(FLOUR_LESSON.LEARNED_AT, FLOUR_LESSON.BATCH_ID, FLOUR_LESSON.DOUGH_NO)
                 .fetchGroups(FLOUR_LESSON.FLOUR_KEY);
+        Unminded unminded = Unminded.of(dsl);
         List<Flour> flours = dsl.selectFrom(KIT_FLOUR)
                 .orderBy(KIT_FLOUR.POSITION)
-                .fetch(row -> flour(row, lessons.get(row.getFlourKey())));
+                .fetch(row -> flour(row, minded(lessons.get(row.getFlourKey()), unminded)));
         List<Bowl> bowls = dsl.selectFrom(KIT_BOWL)
                 .orderBy(KIT_BOWL.POSITION)
                 .fetch(row -> new Bowl(
@@ -146,12 +165,28 @@ public final class KitStore {
                 waters, CupStandard.valueOf(head.getCups()), head.getMeasures(), flours, bowls, HandStore.hand(dsl));
     }
 
-    private static Flour flour(KitFlourRecord row, Result<FlourLessonRecord> lessons) {
-        Absorption known = Absorption.typed(new Percentage(row.getTypedOffsetUpct()));
-        for (FlourLessonRecord lesson : lessons == null ? List.<FlourLessonRecord>of() : lessons) {
+    private static List<FlourLessonRecord> minded(Result<FlourLessonRecord> lessons, Unminded unminded) {
+        return lessons == null
+                ? List.of()
+                : lessons.stream().filter(row -> !unminded.is(key(row))).toList();
+    }
+
+    static String key(FlourLessonRecord row) {
+        return Unminded.key("flour", row.getFlourKey(), row.getBatchId(), row.getDoughNo());
+    }
+
+    /** What these lessons make of what the cook typed. */
+    static Absorption absorption(long typedUpct, List<FlourLessonRecord> lessons) {
+        Absorption known = Absorption.typed(new Percentage(typedUpct));
+        for (FlourLessonRecord lesson : lessons) {
             double share = new Percentage(lesson.getShareUpct()).fraction();
             known = known.after(new Percentage(lesson.getSeenUpct()), share);
         }
+        return known;
+    }
+
+    private static Flour flour(KitFlourRecord row, List<FlourLessonRecord> lessons) {
+        Absorption known = absorption(row.getTypedOffsetUpct(), lessons);
         return new Flour(
                 row.getFlourKey(),
                 row.getName(),

@@ -3,8 +3,10 @@ package ironpin.store;
 import static ironpin.store.db.Tables.OWN_MINUTES;
 
 import ironpin.crew.OwnMinutes;
+import ironpin.store.db.tables.records.OwnMinutesRecord;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import org.jooq.DSLContext;
 
 /** How long kinds of work take this cook. */
@@ -47,11 +49,29 @@ public final class MinuteStore {
     }
 
     static OwnMinutes minutes(DSLContext dsl) {
+        Unminded unminded = Unminded.of(dsl);
+        return after(rows(dsl).stream().filter(row -> !unminded.is(key(row))).toList());
+    }
+
+    static OwnMinutes after(List<OwnMinutesRecord> rows) {
         OwnMinutes own = OwnMinutes.NONE;
-        for (var row : dsl.selectFrom(OWN_MINUTES).orderBy(OWN_MINUTES.SAID_AT, OWN_MINUTES.ID)) {
-            double percent = 100.0 * row.getTookMs() / row.getUsualMs();
-            own = row.getTyped() ? own.said(row.getKind(), percent) : own.after(row.getKind(), percent);
+        for (OwnMinutesRecord row : rows) {
+            own = row.getTyped() ? own.said(row.getKind(), percent(row)) : own.after(row.getKind(), percent(row));
         }
         return own;
+    }
+
+    static List<OwnMinutesRecord> rows(DSLContext dsl) {
+        return dsl.selectFrom(OWN_MINUTES)
+                .orderBy(OWN_MINUTES.SAID_AT, OWN_MINUTES.ID)
+                .fetch();
+    }
+
+    static double percent(OwnMinutesRecord row) {
+        return 100.0 * row.getTookMs() / row.getUsualMs();
+    }
+
+    static String key(OwnMinutesRecord row) {
+        return Unminded.key("minutes", row.getId());
     }
 }

@@ -3,7 +3,9 @@ package ironpin.store;
 import static ironpin.store.db.Tables.PACED;
 
 import ironpin.quantity.Belief;
+import ironpin.store.db.tables.records.PacedRecord;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 
 /** How long people took for what they did, against what the plan counted with. */
@@ -11,7 +13,7 @@ public final class PaceStore {
     private static final double MILLION = 1e6;
 
     /** Nothing is known of somebody: percent of the time the plan counts with, give or take (est.). */
-    private static final Belief UNKNOWN = new Belief(100, 30, 0);
+    static final Belief UNKNOWN = new Belief(100, 30, 0);
 
     /** Percent from one task to the next. */
     private static final double SCATTER = 25;
@@ -67,15 +69,26 @@ public final class PaceStore {
     /** Percent of the time the plan counts with that somebody takes, by everything they did under this name. */
     public Belief pace(String person) {
         return cupboard.read(dsl -> {
-            Belief belief = UNKNOWN;
-            for (long seen : dsl.select(PACED.SEEN_MILLIONTHS)
-                    .from(PACED)
-                    .where(PACED.PERSON.eq(person))
-                    .orderBy(PACED.DONE_AT, PACED.ID)
-                    .fetch(PACED.SEEN_MILLIONTHS)) {
-                belief = belief.after(100 * seen / MILLION, SCATTER, 1);
-            }
-            return belief;
+            Unminded unminded = Unminded.of(dsl);
+            return after(dsl.selectFrom(PACED).where(PACED.PERSON.eq(person)).orderBy(PACED.DONE_AT, PACED.ID).stream()
+                    .filter(row -> !unminded.is(key(row)))
+                    .toList());
         });
+    }
+
+    static Belief after(List<PacedRecord> rows) {
+        Belief belief = UNKNOWN;
+        for (PacedRecord row : rows) {
+            belief = belief.after(percent(row), SCATTER, 1);
+        }
+        return belief;
+    }
+
+    static double percent(PacedRecord row) {
+        return 100 * row.getSeenMillionths() / MILLION;
+    }
+
+    static String key(PacedRecord row) {
+        return Unminded.key("paced", row.getId());
     }
 }

@@ -280,10 +280,9 @@ public final class WorkStore {
     /** What was learned about each fold that was counted. */
     static Map<Fold, Handiwork> handiwork(DSLContext dsl) {
         Map<Fold, Handiwork> learned = new EnumMap<>(Fold.class);
-        Map<Fold, List<FoldLessonRecord>> lessons = dsl
-                .selectFrom(FOLD_LESSON)
-                .orderBy(FOLD_LESSON.LEARNED_AT, FOLD_LESSON.BATCH_ID, FOLD_LESSON.LOT_NO)
-                .stream()
+        Unminded unminded = Unminded.of(dsl);
+        Map<Fold, List<FoldLessonRecord>> lessons = lessons(dsl).stream()
+                .filter(row -> !unminded.is(key(row)))
                 .collect(Collectors.groupingBy(row -> Fold.valueOf(row.getFold())));
         lessons.forEach((fold, rows) -> learned.put(
                 fold,
@@ -292,7 +291,17 @@ public final class WorkStore {
         return learned;
     }
 
-    private static FoldLesson lesson(DSLContext dsl, FoldLessonRecord row) {
+    static List<FoldLessonRecord> lessons(DSLContext dsl) {
+        return dsl.selectFrom(FOLD_LESSON)
+                .orderBy(FOLD_LESSON.LEARNED_AT, FOLD_LESSON.BATCH_ID, FOLD_LESSON.LOT_NO)
+                .fetch();
+    }
+
+    static String key(FoldLessonRecord row) {
+        return Unminded.key("fold", row.getBatchId(), row.getLotNo());
+    }
+
+    static FoldLesson lesson(DSLContext dsl, FoldLessonRecord row) {
         List<Double> faults = dsl
                 .selectFrom(FAULT)
                 .where(FAULT.BATCH_ID.eq(row.getBatchId()), FAULT.LOT_NO.eq(row.getLotNo()))

@@ -238,8 +238,8 @@ public final class ClockPicture {
     }
 
     private String name(Means means) {
-        if (means instanceof Means.OfHearth hot) {
-            return hot.hearth().word() + ", fillings";
+        if (means instanceof Means.ForFilling hot) {
+            return hot.where().word() + ", fillings";
         }
         if (!(means instanceof Means.OfVessel vessel)) {
             return "machine";

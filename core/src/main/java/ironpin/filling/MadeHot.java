@@ -5,20 +5,20 @@ import java.time.Duration;
 /**
  * What a preparation wants of the stove.
  *
- * @param hearth where
+ * @param where it is made hot
  * @param alone how long it then gets on there by itself, after the hands; none where hands stay with it to the end
  * @param doing what happens meanwhile, in a word; empty if hands stay with it
  */
-public record Fire(Hearth hearth, Duration alone, String doing) {
+public record MadeHot(Where where, Duration alone, String doing) {
     /** Where something is made hot. */
-    public enum Hearth {
+    public enum Where {
         PAN("pan"),
         POT("pot"),
         OVEN("oven");
 
         private final String word;
 
-        Hearth(String word) {
+        Where(String word) {
             this.word = word;
         }
 
@@ -29,11 +29,11 @@ public record Fire(Hearth hearth, Duration alone, String doing) {
     }
 
     /** Hands stay with it to the end. */
-    static Fire watched(Hearth hearth) {
-        return new Fire(hearth, Duration.ZERO, "");
+    static MadeHot watched(Where where) {
+        return new MadeHot(where, Duration.ZERO, "");
     }
 
-    static Fire alone(Hearth hearth, int minutes, String doing) {
-        return new Fire(hearth, Duration.ofMinutes(minutes), doing);
+    static MadeHot alone(Where where, int minutes, String doing) {
+        return new MadeHot(where, Duration.ofMinutes(minutes), doing);
     }
 }
