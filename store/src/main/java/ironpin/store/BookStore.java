@@ -1,5 +1,6 @@
 package ironpin.store;
 
+import static ironpin.store.db.Tables.BATCH;
 import static ironpin.store.db.Tables.OUTCOME;
 
 import ironpin.batch.Batch;
@@ -100,6 +101,21 @@ public final class BookStore {
                         .where(OUTCOME.BATCH_ID.eq(batchId))
                         .orderBy(OUTCOME.LOT_NO)
                         .fetch(BookStore::entry)));
+    }
+
+    /** The latest judged lots of the Book, the last one first. */
+    public List<BookEntry> latest(int most) {
+        return cupboard.remembered(
+                new Question(Set.of(OUTCOME, BATCH), "latest entries", most),
+                dsl -> List.copyOf(dsl.select(OUTCOME.asterisk())
+                        .from(OUTCOME)
+                        .join(BATCH)
+                        .on(BATCH.ID.eq(OUTCOME.BATCH_ID))
+                        .where(BATCH.STATUS.eq(Status.DONE.name()))
+                        .orderBy(OUTCOME.RECORDED_AT.desc(), OUTCOME.BATCH_ID.desc())
+                        .limit(most)
+                        .fetchInto(OUTCOME)
+                        .map(BookStore::entry)));
     }
 
     /** What came of one lot, if it was written down. */

@@ -1,17 +1,24 @@
 package ironpin.store;
 
 import static ironpin.store.db.Tables.BATCH;
+import static ironpin.store.db.Tables.FOLD_LESSON;
 import static ironpin.store.db.Tables.OUTCOME;
 import static ironpin.store.db.Tables.REVISION;
 import static ironpin.store.db.Tables.TOLD;
+import static ironpin.store.db.Tables.TOLD_LOT;
 import static ironpin.store.db.Tables.TOLD_WORD;
 
 import ironpin.batch.Batch;
+import ironpin.book.Answers.Judged;
 import ironpin.book.Outcome;
 import ironpin.book.Told;
+import ironpin.quantity.Mass;
+import ironpin.store.Cupboard.Question;
+import ironpin.store.db.tables.records.ToldLotRecord;
 import ironpin.store.db.tables.records.ToldWordRecord;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -58,6 +65,30 @@ public final class StoryStore {
                 dsl.fetchCount(dsl.selectFrom(BATCH).where(which))));
     }
 
+    /** Every judged lot of the Book, as far as it is counted. */
+    public List<Judged> judged(Instant now) {
+        catchUp(now);
+        return cupboard.remembered(
+                new Question(Set.of(OUTCOME, TOLD_LOT, FOLD_LESSON), "judged", 0),
+                dsl -> List.copyOf(dsl.select()
+                        .from(OUTCOME)
+                        .join(TOLD_LOT)
+                        .on(TOLD_LOT.BATCH_ID.eq(OUTCOME.BATCH_ID), TOLD_LOT.LOT_NO.eq(OUTCOME.LOT_NO))
+                        .leftJoin(FOLD_LESSON)
+                        .on(FOLD_LESSON.BATCH_ID.eq(OUTCOME.BATCH_ID), FOLD_LESSON.LOT_NO.eq(OUTCOME.LOT_NO))
+                        .orderBy(OUTCOME.RECORDED_AT, OUTCOME.BATCH_ID, OUTCOME.LOT_NO)
+                        .fetch(row -> new Judged(
+                                row.get(TOLD_LOT.FOLD),
+                                row.get(TOLD_LOT.FILLING),
+                                row.get(TOLD_LOT.COOKED),
+                                row.get(OUTCOME.MADE),
+                                row.get(OUTCOME.BURST),
+                                new Mass(row.get(OUTCOME.DOUGH_LEFT_UG)).grams(),
+                                new Mass(row.get(OUTCOME.FILLING_LEFT_UG)).grams(),
+                                Optional.ofNullable(row.get(FOLD_LESSON.SECONDS_MS))
+                                        .map(millis -> millis / 1_000.0)))));
+    }
+
     private void catchUp(Instant now) {
         List<Long> missing = missing();
         while (!missing.isEmpty()) {
@@ -96,6 +127,16 @@ public final class StoryStore {
         dsl.deleteFrom(TOLD_WORD).where(TOLD_WORD.BATCH_ID.eq(batchId)).execute();
         dsl.batchInsert(words.stream()
                         .map(word -> new ToldWordRecord(word, batchId))
+                        .toList())
+                .execute();
+        dsl.deleteFrom(TOLD_LOT).where(TOLD_LOT.BATCH_ID.eq(batchId)).execute();
+        dsl.batchInsert(batch.lots().stream()
+                        .map(lot -> new ToldLotRecord(
+                                batchId,
+                                lot.no(),
+                                lot.fold().label(),
+                                batch.filling(lot.fillingNo()).name(),
+                                lot.method().done()))
                         .toList())
                 .execute();
         dsl.deleteFrom(TOLD).where(TOLD.BATCH_ID.eq(batchId)).execute();

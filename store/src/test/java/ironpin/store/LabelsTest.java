@@ -82,7 +82,15 @@ public class LabelsTest {
             statement.execute("alter table bag alter column cooking varchar(200)");
             statement.execute("alter table revision alter column label varchar(200)");
             // And without everything that came after.
-            for (String table : List.of("told_word", "told", "experiment", "own_start", "own_minutes")) {
+            for (String table : List.of(
+                    "told_lot",
+                    "forgotten",
+                    "rehearsed",
+                    "told_word",
+                    "told",
+                    "experiment",
+                    "own_start",
+                    "own_minutes")) {
                 statement.execute("drop table " + table);
             }
             statement.execute("alter table outcome drop column seen, eaten");

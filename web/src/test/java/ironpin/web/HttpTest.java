@@ -489,7 +489,8 @@ public class HttpTest extends OpenKitchen {
                 .asLong();
         String form = "application/x-www-form-urlencoded";
         String person = "place=clock&lot=1&no=0&name=Ana&does=&does=ROLL";
-        assertEquals(post("/batches/" + id + "/person", form, person, token()).statusCode(), 200);
+        assertEquals(
+                post("/batches/" + id + "/clock/person", form, person, token()).statusCode(), 200);
         assertEquals(get("/book/beside?beside=,").statusCode(), 200);
         assertEquals(get("/book/beside?beside=,&beside=" + id).statusCode(), 200);
     }

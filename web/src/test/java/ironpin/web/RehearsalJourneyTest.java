@@ -68,7 +68,7 @@ public class RehearsalJourneyTest extends OpenKitchen {
             page.navigate("/kit");
             assertEquals(page.locator("main").innerText(), kit);
             page.navigate("/rehearsal/3/" + number + "?did=9");
-            assertThat(page.locator("main")).containsText("decision 1 has the ways 1 to 4");
+            assertThat(page.locator("main")).containsText("Decision 1 has the ways 1 to 4, not 10.");
         }
     }
 }

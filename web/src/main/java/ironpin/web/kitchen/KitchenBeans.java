@@ -9,6 +9,7 @@ import ironpin.store.ExperimentStore;
 import ironpin.store.FireStore;
 import ironpin.store.FreezerStore;
 import ironpin.store.HandStore;
+import ironpin.store.HappenedStore;
 import ironpin.store.KitStore;
 import ironpin.store.KnownStore;
 import ironpin.store.LaidStore;
@@ -130,6 +131,11 @@ class KitchenBeans {
     @Bean
     KnownStore knownStore(Cupboard cupboard) {
         return new KnownStore(cupboard);
+    }
+
+    @Bean
+    HappenedStore happenedStore(Cupboard cupboard) {
+        return new HappenedStore(cupboard);
     }
 
     @Bean

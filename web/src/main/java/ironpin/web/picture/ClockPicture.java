@@ -139,20 +139,29 @@ public final class ClockPicture {
             }
             lanes.add(new Lane(people.get(i).name(), bars));
         }
-        Map<Means, List<List<Bar>>> vessels = new LinkedHashMap<>();
+        Map<Means, List<Bar>> vessels = new LinkedHashMap<>();
         List<List<Bar>> alone = new ArrayList<>();
         for (Timetable.Slot slot : table.slots()) {
+            boolean vessel = false;
             for (Means means : slot.task().means()) {
-                Bar bar = bar(slot, slot.task().spells().isEmpty() ? "heat" : round(slot), "fill-water");
-                row(vessels.computeIfAbsent(means, key -> new ArrayList<>()), bar)
-                        .add(bar);
+                if (means instanceof Means.ForFilling) {
+                    continue;
+                }
+                vessel = true;
+                vessels.computeIfAbsent(means, key -> new ArrayList<>())
+                        .add(bar(slot, slot.task().spells().isEmpty() ? "heat" : round(slot), "fill-water"));
+            }
+            if (!vessel && !slot.task().busy() && !slot.task().waits()) {
+                // A part of a filling on the fire: any pan of the kitchen, with nobody at it.
+                Bar bar = bar(slot, "heat", "fill-water");
+                row(alone, bar).add(bar);
             }
             if (slot.task().waits()) {
                 Bar bar = bar(slot, slot.task().of() instanceof TaskKey.OfDough ? "rest" : "set", "fill-flour-strand");
                 row(alone, bar).add(bar);
             }
         }
-        vessels.forEach((means, rows) -> rows.forEach(bars -> lanes.add(new Lane(name(means), bars))));
+        vessels.forEach((means, bars) -> lanes.add(new Lane(name(means), bars)));
         for (int i = 0; i < alone.size(); i++) {
             lanes.add(new Lane(i == 0 ? "by itself" : "", alone.get(i)));
         }
@@ -238,9 +247,6 @@ public final class ClockPicture {
     }
 
     private String name(Means means) {
-        if (means instanceof Means.ForFilling hot) {
-            return hot.where().word() + ", fillings";
-        }
         if (!(means instanceof Means.OfVessel vessel)) {
             return "machine";
         }
