@@ -2,6 +2,7 @@ package ironpin.web.kitchen;
 
 import ironpin.store.BatchStore;
 import ironpin.store.BookStore;
+import ironpin.store.CardStore;
 import ironpin.store.CorrectionStore;
 import ironpin.store.Cupboard;
 import ironpin.store.DipStore;
@@ -136,6 +137,11 @@ class KitchenBeans {
     @Bean
     HappenedStore happenedStore(Cupboard cupboard) {
         return new HappenedStore(cupboard);
+    }
+
+    @Bean
+    CardStore cardStore(Cupboard cupboard) {
+        return new CardStore(cupboard);
     }
 
     @Bean
