@@ -142,8 +142,8 @@ public final class Draft {
      */
     public static Answer forwards(Problem problem, Answer like, int tries) {
         Draft draft = new Draft(problem, false, tries);
-        draft.like(like);
-        if (draft.tries > 0 && !draft.bestScore.kept()) {
+        boolean kept = draft.like(like);
+        if (draft.tries > 0 && !kept) {
             draft.search();
         }
         return draft.best;
@@ -165,7 +165,8 @@ public final class Draft {
         return draft.best;
     }
 
-    private void like(Answer known) {
+    /** @return whether its order keeps what must be kept, before it is only put off */
+    private boolean like(Answer known) {
         double[] order = new double[count];
         int[] modes = new int[count];
         for (int i = 0; i < count; i++) {
@@ -173,9 +174,40 @@ public final class Draft {
             order[i] = (backwards ? -slot.end() : slot.start()) + i * 1e-3;
             modes[i] = known.slots().get(i).mode();
         }
-        attempt(order, false, modes);
+        boolean kept = attempt(order, false, modes).kept();
+        if (!backwards) {
+            offer(later(known));
+        }
         // A table that has been called is never later for the sake of a gap.
         latest = bestScore.late();
+        return kept;
+    }
+
+    /** The same answer with everything that has not begun as much later as the first of it has to be: no worse than being late by that. */
+    private Answer later(Answer known) {
+        int by = 0;
+        for (int i = 0; i < count; i++) {
+            Job job = problem.jobs().get(i);
+            if (job.held().isEmpty()) {
+                by = Math.max(by, job.notBefore() - known.slots().get(i).start());
+            }
+        }
+        List<Answer.Slot> slots = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            Answer.Slot slot = known.slots().get(i);
+            int start = problem.jobs().get(i).held().orElse(slot.start() + by);
+            slots.add(new Answer.Slot(start, start + slot.end() - slot.start(), slot.mode()));
+        }
+        return new Answer(slots, known.sheltered());
+    }
+
+    /** Takes it if it is better; its order is searched around no more than before. */
+    private void offer(Answer answer) {
+        Score score = Checked.of(problem, answer).score();
+        if (score.compareTo(bestScore) < 0) {
+            best = answer;
+            bestScore = score;
+        }
     }
 
     private void search() {

@@ -55,9 +55,18 @@ class HomeController {
     private final Plans plans;
     private final Ended ended;
     private final FreezerStore freezer;
+    private final Lying lying;
     private final Clock clock;
 
-    HomeController(BatchStore batches, Screens screens, Plans plans, Ended ended, FreezerStore freezer, Clock clock) {
+    HomeController(
+            BatchStore batches,
+            Screens screens,
+            Plans plans,
+            Ended ended,
+            FreezerStore freezer,
+            Lying lying,
+            Clock clock) {
+        this.lying = lying;
         this.freezer = freezer;
         this.ended = ended;
         this.batches = batches;
@@ -120,6 +129,7 @@ class HomeController {
                 batches.numbers(Status.DONE, 0, LATELY).stream()
                         .map(this::cardOrNot)
                         .toList());
+        model.addAttribute("lying", lying.rows());
         model.addAttribute("pastCount", batches.count(Status.DONE));
         LocalDate today = LocalDate.now(clock);
         model.addAttribute(

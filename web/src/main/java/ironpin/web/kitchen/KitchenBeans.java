@@ -17,6 +17,7 @@ import ironpin.store.LaidStore;
 import ironpin.store.MinuteStore;
 import ironpin.store.PaceStore;
 import ironpin.store.RehearsalStore;
+import ironpin.store.RemainsStore;
 import ironpin.store.RunStore;
 import ironpin.store.ShoppingStore;
 import ironpin.store.StartStore;
@@ -142,6 +143,11 @@ class KitchenBeans {
     @Bean
     CardStore cardStore(Cupboard cupboard) {
         return new CardStore(cupboard);
+    }
+
+    @Bean
+    RemainsStore remainsStore(Cupboard cupboard) {
+        return new RemainsStore(cupboard);
     }
 
     @Bean
