@@ -77,6 +77,23 @@ public class WaysOutTest {
         }
     }
 
+    /** Everything put off by as much keeps the plan: nothing that is found may be worse. */
+    @Test
+    public void aDayThatBeginsLateIsLaterByNoMore() {
+        for (int eaters : new int[] {14, 16, 18}) {
+            BatchPlan plan = BatchPlan.of(Situation.batch("boiled-crescent+steamed-leaf+griddle-bread " + eaters
+                    + "; people=2; fridge-trays=8; plates=AS_READY"));
+            for (int minutes : new int[] {5, 20, 50, 80}) {
+                ZonedDateTime now = plan.timetable().latestStart().plusMinutes(minutes);
+                Forecast late = Forecast.of(
+                        plan.day(),
+                        plan.timetable(),
+                        Standing.of(plan.timetable(), Optional.empty(), Map.of(), Map.of(), now));
+                assertTrue(late.late().toMinutes() <= minutes, eaters + " eat, " + minutes + " min: " + late.late());
+            }
+        }
+    }
+
     @Test
     public void inTimeNothingIsOffered() {
         assertTrue(Findings.start(PLAN, Optional.of(late(PLAN, Duration.ZERO)))
