@@ -21,7 +21,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 
-/** Fills a cupboard with a thousand past batches and one of three lots being planned, which gets the number 1. */
+/** Fills a cupboard with past batches, a thousand where no number is said, and one of three lots being planned, which gets the number 1. */
 public final class FullCupboard {
     private static final int PAST = 1_000;
 
@@ -29,6 +29,7 @@ public final class FullCupboard {
 
     public static void main(String[] args) {
         Clock clock = Clock.systemUTC();
+        int past = args.length > 1 ? Integer.parseInt(args[1]) : PAST;
         try (Cupboard cupboard = Cupboard.open(Path.of(args[0]), clock)) {
             BatchStore batches = new BatchStore(cupboard);
             BookStore book = new BookStore(cupboard);
@@ -36,9 +37,9 @@ public final class FullCupboard {
             LocalDateTime serving = LocalDateTime.now(clock).plusHours(8);
             List<Style> supper = List.of(styles.get(0), styles.get(2), styles.get(3));
             batches.create(Styles.start(supper, "Measured", serving, 8, Appetite.USUAL), "new", clock.instant());
-            for (int i = 0; i < PAST; i++) {
+            for (int i = 0; i < past; i++) {
                 Style style = styles.get(i % styles.size());
-                Instant served = clock.instant().minus(Duration.ofDays(PAST - i));
+                Instant served = clock.instant().minus(Duration.ofHours(6L * (past - i)));
                 Batch batch = Styles.start(
                         style, "Past " + i, LocalDateTime.ofInstant(served, ZoneOffset.UTC), 2 + i % 9, Appetite.USUAL);
                 long id = batches.create(batch, "new", served);

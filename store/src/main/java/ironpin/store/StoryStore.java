@@ -3,7 +3,6 @@ package ironpin.store;
 import static ironpin.store.db.Tables.BATCH;
 import static ironpin.store.db.Tables.FOLD_LESSON;
 import static ironpin.store.db.Tables.OUTCOME;
-import static ironpin.store.db.Tables.REVISION;
 import static ironpin.store.db.Tables.TOLD;
 import static ironpin.store.db.Tables.TOLD_LOT;
 import static ironpin.store.db.Tables.TOLD_WORD;
@@ -17,6 +16,8 @@ import ironpin.store.Cupboard.Question;
 import ironpin.store.db.tables.records.ToldLotRecord;
 import ironpin.store.db.tables.records.ToldWordRecord;
 import java.time.Instant;
+import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -32,6 +33,9 @@ public final class StoryStore {
     private static final int AT_ONCE = 200;
     private static final int MOST_WORDS = 8;
 
+    /** So many are asked for by number; of more all are read. */
+    private static final int FEW = 500;
+
     private final Cupboard cupboard;
 
     /** A page of what was found. @param count of all */
@@ -44,25 +48,45 @@ public final class StoryStore {
     /** Past batches in which all these words stand, or words that begin so; the latest served first. */
     public Found find(String text, int offset, int limit, Instant now) {
         catchUp(now);
-        Condition all = BATCH.STATUS.eq(Status.DONE.name());
-        for (String word :
-                Told.split(text).stream().distinct().limit(MOST_WORDS).toList()) {
-            all = all.and(BATCH.ID.in(DSL.select(TOLD_WORD.BATCH_ID)
-                    .from(TOLD_WORD)
-                    .where(TOLD_WORD.WORD.ge(word), TOLD_WORD.WORD.lt(word + Character.MAX_VALUE))));
+        List<String> words =
+                Told.split(text).stream().distinct().limit(MOST_WORDS).toList();
+        return cupboard.read(dsl -> find(dsl, words, offset, limit));
+    }
+
+    private static Found find(DSLContext dsl, List<String> words, int offset, int limit) {
+        // The rarest word first: what the others are asked about is little then.
+        List<Condition> rarest = words.stream()
+                .map(StoryStore::begins)
+                .sorted(Comparator.comparingInt(word -> dsl.fetchCount(TOLD_WORD, word)))
+                .toList();
+        if (rarest.isEmpty()) {
+            return new Found(List.of(), 0);
         }
-        Condition which = all;
-        return cupboard.read(dsl -> new Found(
-                dsl.select(BATCH.ID)
-                        .from(BATCH)
-                        .join(REVISION)
-                        .on(REVISION.BATCH_ID.eq(BATCH.ID), REVISION.NO.eq(BATCH.CURRENT_REVISION))
-                        .where(which)
-                        .orderBy(REVISION.SERVING.desc(), BATCH.ID.desc())
-                        .offset(offset)
-                        .limit(limit)
-                        .fetch(BATCH.ID),
-                dsl.fetchCount(dsl.selectFrom(BATCH).where(which))));
+        Set<Long> ids = new HashSet<>(with(dsl, rarest.get(0)));
+        for (Condition word : rarest.subList(1, rarest.size())) {
+            ids.retainAll(ids.size() <= FEW ? with(dsl, word.and(TOLD_WORD.BATCH_ID.in(ids))) : with(dsl, word));
+        }
+        Condition found = ids.size() <= FEW ? TOLD.BATCH_ID.in(ids) : DSL.noCondition();
+        List<Long> order = dsl
+                .select(TOLD.BATCH_ID)
+                .from(TOLD)
+                .join(BATCH)
+                .on(BATCH.ID.eq(TOLD.BATCH_ID))
+                .where(BATCH.STATUS.eq(Status.DONE.name()), found)
+                .orderBy(TOLD.SERVED.desc(), TOLD.BATCH_ID.desc())
+                .fetch(TOLD.BATCH_ID)
+                .stream()
+                .filter(ids::contains)
+                .toList();
+        return new Found(order.stream().skip(offset).limit(limit).toList(), order.size());
+    }
+
+    private static Condition begins(String word) {
+        return TOLD_WORD.WORD.ge(word).and(TOLD_WORD.WORD.lt(word + Character.MAX_VALUE));
+    }
+
+    private static Set<Long> with(DSLContext dsl, Condition which) {
+        return dsl.select(TOLD_WORD.BATCH_ID).from(TOLD_WORD).where(which).fetchSet(TOLD_WORD.BATCH_ID);
     }
 
     /** Every judged lot of the Book, as far as it is counted. */
@@ -141,8 +165,8 @@ public final class StoryStore {
                 .execute();
         dsl.deleteFrom(TOLD).where(TOLD.BATCH_ID.eq(batchId)).execute();
         dsl.insertInto(TOLD)
-                .columns(TOLD.BATCH_ID, TOLD.TOLD_AT)
-                .values(batchId, Times.kept(now))
+                .columns(TOLD.BATCH_ID, TOLD.TOLD_AT, TOLD.SERVED)
+                .values(batchId, Times.kept(now), batch.serving())
                 .execute();
     }
 }

@@ -135,15 +135,19 @@ class BookController {
     String book(
             @RequestParam(defaultValue = "1") int page, @RequestParam(defaultValue = "") String words, Model model) {
         boolean all = words.isBlank();
-        int count = all
-                ? batches.count(Status.DONE)
-                : stories.find(words, 0, 0, clock.instant()).count();
+        int asked = Math.max(1, Math.min(page, Integer.MAX_VALUE / PAGE));
+        StoryStore.Found found = all
+                ? new StoryStore.Found(List.of(), batches.count(Status.DONE))
+                : stories.find(words, (asked - 1) * PAGE, PAGE, clock.instant());
+        int count = found.count();
         int pages = Math.max(1, (count + PAGE - 1) / PAGE);
-        int seen = Math.max(1, Math.min(page, pages));
+        int seen = Math.min(asked, pages);
         int offset = (seen - 1) * PAGE;
         List<Long> ids = all
                 ? batches.numbers(Status.DONE, offset, PAGE)
-                : stories.find(words, offset, PAGE, clock.instant()).ids();
+                : seen == asked
+                        ? found.ids()
+                        : stories.find(words, offset, PAGE, clock.instant()).ids();
         List<Past> past = ids.stream().map(this::pastOrNot).toList();
         model.addAttribute("words", words);
         model.addAttribute("past", past);
