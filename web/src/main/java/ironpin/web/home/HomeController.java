@@ -129,6 +129,8 @@ class HomeController {
                 batches.numbers(Status.DONE, 0, LATELY).stream()
                         .map(this::cardOrNot)
                         .toList());
+        model.addAttribute(
+                "asked", running.stream().flatMap(id -> asked(id).stream()).toList());
         model.addAttribute("lying", lying.rows());
         model.addAttribute("pastCount", batches.count(Status.DONE));
         LocalDate today = LocalDate.now(clock);
@@ -139,6 +141,23 @@ class HomeController {
                         .map(bag -> InTheFreezer.of(bag, today))
                         .toList());
         return "home";
+    }
+
+    /** A batch of yesterday that nobody judged: asked once more today, and not again. */
+    private Optional<Row> asked(long id) {
+        try {
+            StoredBatch stored = batches.load(id);
+            boolean yesterday = stored.batch()
+                    .serving()
+                    .toLocalDate()
+                    .equals(LocalDate.now(clock).minusDays(1));
+            return yesterday
+                    ? Optional.of(
+                            new Row("/batches/" + id + "/book", stored.batch().title(), "yesterday"))
+                    : Optional.empty();
+        } catch (NoSuchBatch gone) {
+            return Optional.empty();
+        }
     }
 
     private Row row(BatchStore.Listed one) {
