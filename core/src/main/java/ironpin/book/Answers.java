@@ -1,6 +1,6 @@
 package ironpin.book;
 
-import ironpin.book.Answer.Bar;
+import ironpin.book.BookAnswer.Bar;
 import ironpin.quantity.Decimal;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
@@ -49,8 +49,8 @@ public final class Answers {
             Optional<Double> seconds) {}
 
     /** Those that these lots say anything to. */
-    public static List<Answer> of(List<Judged> lots) {
-        List<Answer> all = new ArrayList<>();
+    public static List<BookAnswer> of(List<Judged> lots) {
+        List<BookAnswer> all = new ArrayList<>();
         burst("Which fold bursts least?", lots, Judged::fold).ifPresent(all::add);
         burst("Which filling bursts least?", lots, Judged::filling).ifPresent(all::add);
         burst("Which pot bursts least?", lots, Judged::cooked).ifPresent(all::add);
@@ -68,7 +68,7 @@ public final class Answers {
         return by;
     }
 
-    private static Optional<Answer> burst(String question, List<Judged> lots, Function<Judged, String> group) {
+    private static Optional<BookAnswer> burst(String question, List<Judged> lots, Function<Judged, String> group) {
         List<Bar> bars = new ArrayList<>();
         by(lots, group).forEach((label, of) -> {
             int made = of.stream().mapToInt(Judged::made).sum();
@@ -95,7 +95,7 @@ public final class Answers {
                 Count.of(of, "piece"));
     }
 
-    private static Answer told(String question, List<Bar> bars) {
+    private static BookAnswer told(String question, List<Bar> bars) {
         List<Bar> order = ordered(bars);
         Bar least = order.get(0);
         Bar most = order.get(order.size() - 1);
@@ -108,14 +108,14 @@ public final class Answers {
         } else {
             answer = "Too few to tell them apart: " + of(least) + " to " + of(most) + " in a hundred.";
         }
-        return new Answer(question, Sentence.of(answer), "burst in a hundred", order);
+        return new BookAnswer(question, Sentence.of(answer), "burst in a hundred", order);
     }
 
     private static String of(Bar bar) {
         return Decimal.trimmed(bar.value(), 1);
     }
 
-    private static Optional<Answer> time(List<Judged> lots) {
+    private static Optional<BookAnswer> time(List<Judged> lots) {
         List<Bar> bars = new ArrayList<>();
         by(lots.stream().filter(lot -> lot.seconds().isPresent()).toList(), Judged::fold)
                 .forEach((label, of) -> {
@@ -141,10 +141,10 @@ public final class Answers {
                 ? least.label() + ": " + Decimal.trimmed(least.value(), 2) + " min."
                 : least.label() + " is quickest, " + Decimal.trimmed(least.value(), 2) + " min; " + lower(most.label())
                         + " takes " + Decimal.trimmed(most.value(), 2) + ".";
-        return Optional.of(new Answer("How long does a piece take me?", Sentence.of(answer), "", order));
+        return Optional.of(new BookAnswer("How long does a piece take me?", Sentence.of(answer), "", order));
     }
 
-    private static Optional<Answer> left(
+    private static Optional<BookAnswer> left(
             String question, String what, List<Judged> lots, Function<Judged, Double> left) {
         List<Bar> bars = new ArrayList<>();
         by(lots, Judged::filling).forEach((label, of) -> {
@@ -159,7 +159,7 @@ public final class Answers {
         Sentence answer = Sentence.of(
                 Quantity.mass(mean, 0),
                 " of " + what + " a batch on the whole; none after " + none + " of " + lots.size() + ".");
-        return Optional.of(new Answer(question, answer, "", ordered(bars)));
+        return Optional.of(new BookAnswer(question, answer, "", ordered(bars)));
     }
 
     private static List<Bar> ordered(List<Bar> bars) {

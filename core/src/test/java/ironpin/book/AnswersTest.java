@@ -16,18 +16,18 @@ public class AnswersTest {
         return new Judged(fold, "Lamb", "boiled", made, burst, 0, 12, Optional.empty());
     }
 
-    private static String said(Answer answer) {
+    private static String said(BookAnswer answer) {
         return answer.answer().render(UnitSystem.METRIC);
     }
 
-    private static Answer fold(List<Judged> lots) {
+    private static BookAnswer fold(List<Judged> lots) {
         return Answers.of(lots).get(0);
     }
 
     /** 4 of 84: 4.76 %; the roots of (p − 4/84)² = 1.6449²·p(1 − p)/84 are 2.16 and 10.19 %. */
     @Test
     public void aShareHasItsInterval() {
-        Answer.Bar bar = Answers.share("Crescent", 4, 84);
+        BookAnswer.Bar bar = Answers.share("Crescent", 4, 84);
         assertEquals(bar.value(), 4.762, 0.001);
         assertEquals(bar.low(), 2.1555, 0.001);
         assertEquals(bar.high(), 10.1917, 0.001);
@@ -37,16 +37,16 @@ public class AnswersTest {
 
     @Test
     public void itSaysWhichIsBestOnlyWhereItCanTell() {
-        Answer apart = fold(List.of(lot("Leaf", 200, 1), lot("Crescent", 200, 24), lot("Crescent", 20, 4)));
+        BookAnswer apart = fold(List.of(lot("Leaf", 200, 1), lot("Crescent", 200, 24), lot("Crescent", 20, 4)));
         assertEquals(said(apart), "Leaf: 0.5 in a hundred; most of all crescent, 12.7.");
         assertEquals(apart.bars().get(0).label(), "Leaf");
-        Answer alike = fold(List.of(lot("Leaf", 40, 1), lot("Crescent", 40, 2)));
+        BookAnswer alike = fold(List.of(lot("Leaf", 40, 1), lot("Crescent", 40, 2)));
         assertTrue(said(alike).startsWith("Too few to tell them apart"), said(alike));
         // A share of five pieces is none.
         assertEquals(
                 fold(List.of(lot("Leaf", 40, 1), lot("Purse", 5, 3))).bars().size(), 1);
         assertTrue(Answers.of(List.of()).isEmpty());
-        Answer left = Answers.of(List.of(lot("Leaf", 40, 1))).stream()
+        BookAnswer left = Answers.of(List.of(lot("Leaf", 40, 1))).stream()
                 .filter(one -> one.question().contains("filling is left"))
                 .findFirst()
                 .orElseThrow();

@@ -99,9 +99,9 @@ public final class HappenedStore {
             return story;
         }
 
-        private void tell(String key, OffsetDateTime at, What what, Object... words) {
+        private void tell(String key, OffsetDateTime at, What what, Sentence said) {
             Instant when = Times.read(at);
-            story.add(new Happened(key, when, what, Sentence.of(words)));
+            story.add(new Happened(key, when, what, said));
         }
 
         private void revisions(int current) {
@@ -132,15 +132,16 @@ public final class HappenedStore {
                                 "correction:" + row.getRevision(),
                                 row.getMadeAt(),
                                 What.BENCH,
-                                "The dough felt ",
-                                BenchFeel.valueOf(row.getFeel()).label(),
-                                ": ",
-                                added,
-                                ", from ",
-                                percent(row.getBeforeUpct()),
-                                " to ",
-                                percent(row.getHydrationUpct()),
-                                " water.");
+                                Sentence.of(
+                                        "The dough felt ",
+                                        BenchFeel.valueOf(row.getFeel()).label(),
+                                        ": ",
+                                        added,
+                                        ", from ",
+                                        percent(row.getBeforeUpct()),
+                                        " to ",
+                                        percent(row.getHydrationUpct()),
+                                        " water."));
                     });
         }
 
@@ -158,12 +159,17 @@ public final class HappenedStore {
                                 "tasting:" + row.getRevision(),
                                 row.getTastedAt(),
                                 What.PATTY,
-                                "A patty tasted ",
-                                PattyVerdict.valueOf(row.getVerdict()).label(),
-                                added.isZero()
-                                        ? Sentence.of(".")
-                                        : Sentence.of(
-                                                ": ", Quantity.fineGrams(added.grams()), " of ", row.getAdded(), "."));
+                                Sentence.of(
+                                        "A patty tasted ",
+                                        PattyVerdict.valueOf(row.getVerdict()).label(),
+                                        added.isZero()
+                                                ? Sentence.of(".")
+                                                : Sentence.of(
+                                                        ": ",
+                                                        Quantity.fineGrams(added.grams()),
+                                                        " of ",
+                                                        row.getAdded(),
+                                                        ".")));
                     });
         }
 
@@ -174,14 +180,17 @@ public final class HappenedStore {
                             "squeezed:" + row.getFillingNo() + ":" + row.getFood() + ":" + row.getTreatment(),
                             row.getWeighedAt(),
                             What.WEIGHED,
-                            Foods.find(row.getFood()).map(food -> food.label()).orElse(row.getFood()),
-                            ", ",
-                            Treatment.valueOf(row.getTreatment()).label(),
-                            ": ",
-                            Quantity.weighed(new Mass(row.getLeftUg())),
-                            " left of ",
-                            Quantity.weighed(new Mass(row.getRawUg())),
-                            "."));
+                            Sentence.of(
+                                    Foods.find(row.getFood())
+                                            .map(food -> food.label())
+                                            .orElse(row.getFood()),
+                                    ", ",
+                                    Treatment.valueOf(row.getTreatment()).label(),
+                                    ": ",
+                                    Quantity.weighed(new Mass(row.getLeftUg())),
+                                    " left of ",
+                                    Quantity.weighed(new Mass(row.getRawUg())),
+                                    ".")));
         }
 
         /** Pieces on the scale, a sitting of a lot at a time. */
@@ -199,11 +208,12 @@ public final class HappenedStore {
                                 "weighed:" + key,
                                 rows.get(rows.size() - 1).getWeighedAt(),
                                 What.WEIGHED,
-                                lot(rows.get(0).getLotNo()),
-                                Count.of(rows.size(), "piece") + " on the scale, "
-                                        + (rows.get(0).getWhat().equals("DOUGH") ? "dough" : "filling") + " ",
-                                Quantity.fineGrams(mean),
-                                " on the whole.");
+                                Sentence.of(
+                                        lot(rows.get(0).getLotNo()),
+                                        Count.of(rows.size(), "piece") + " on the scale, "
+                                                + (rows.get(0).getWhat().equals("DOUGH") ? "dough" : "filling") + " ",
+                                        Quantity.fineGrams(mean),
+                                        " on the whole."));
                     });
         }
 
@@ -223,7 +233,7 @@ public final class HappenedStore {
                 String who = row.getByPerson() == null ? "" : " " + row.getByPerson() + ".";
                 // Lines that are ticked within a step are told with it.
                 if (!title.isEmpty()) {
-                    tell("step:" + row.getTaskKey(), row.getDoneAt(), What.STEP, title, who);
+                    tell("step:" + row.getTaskKey(), row.getDoneAt(), What.STEP, Sentence.of(title, who));
                 }
             });
         }
@@ -239,9 +249,10 @@ public final class HappenedStore {
                         "round:" + row.getId(),
                         row.getInAt(),
                         What.ROUND,
-                        lot(row.getLotNo()),
-                        "round " + row.getRound() + ", " + Count.of(row.getPieces(), "piece") + ", ",
-                        time);
+                        Sentence.of(
+                                lot(row.getLotNo()),
+                                "round " + row.getRound() + ", " + Count.of(row.getPieces(), "piece") + ", ",
+                                time));
             });
             dsl.selectFrom(PROBED)
                     .where(PROBED.ROUND_ID.in(lots.keySet()))
@@ -249,11 +260,13 @@ public final class HappenedStore {
                             "probe:" + row.getId(),
                             row.getProbedAt(),
                             What.PROBE,
-                            lot(lots.get(row.getRoundId())),
-                            Quantity.celsius(new Temperature(row.getReadMdeg()).celsius()),
-                            " in the middle after " + Span.of(Duration.ofSeconds(row.getSeconds())) + "; reckoned ",
-                            Quantity.celsius(new Temperature(row.getMeantMdeg()).celsius()),
-                            "."));
+                            Sentence.of(
+                                    lot(lots.get(row.getRoundId())),
+                                    Quantity.celsius(new Temperature(row.getReadMdeg()).celsius()),
+                                    " in the middle after " + Span.of(Duration.ofSeconds(row.getSeconds()))
+                                            + "; reckoned ",
+                                    Quantity.celsius(new Temperature(row.getMeantMdeg()).celsius()),
+                                    ".")));
         }
 
         private void faults() {
@@ -263,9 +276,10 @@ public final class HappenedStore {
                             "fault:" + row.getId(),
                             row.getSeenAt(),
                             What.FAULT,
-                            lot(row.getLotNo()),
-                            Fault.valueOf(row.getKind()).label(),
-                            row.getPlace() == null ? "." : ", piece " + row.getPlace() + "."));
+                            Sentence.of(
+                                    lot(row.getLotNo()),
+                                    Fault.valueOf(row.getKind()).label(),
+                                    row.getPlace() == null ? "." : ", piece " + row.getPlace() + ".")));
         }
 
         private void verdicts() {
@@ -287,9 +301,12 @@ public final class HappenedStore {
                         "verdict:" + row.getLotNo(),
                         row.getRecordedAt(),
                         What.VERDICT,
-                        lot(row.getLotNo()),
-                        String.join("; ", said) + ".",
-                        outcome.note().isBlank() ? "" : " “" + outcome.note().strip() + "”");
+                        Sentence.of(
+                                lot(row.getLotNo()),
+                                String.join("; ", said) + ".",
+                                outcome.note().isBlank()
+                                        ? ""
+                                        : " “" + outcome.note().strip() + "”"));
             }
         }
     }

@@ -492,7 +492,7 @@ public class HttpTest extends OpenKitchen {
         assertEquals(
                 post("/batches/" + id + "/clock/person", form, person, token()).statusCode(), 200);
         assertEquals(get("/book/beside?beside=,").statusCode(), 200);
-        assertEquals(get("/book/beside?beside=,&beside=" + id).statusCode(), 200);
+        assertEquals(get("/book/beside?beside=&beside=" + id).statusCode(), 200);
     }
 
     @Test

@@ -1,9 +1,9 @@
 package ironpin.web.book;
 
 import ironpin.batch.Batch;
-import ironpin.book.Answer;
 import ironpin.book.Answers;
 import ironpin.book.Beside;
+import ironpin.book.BookAnswer;
 import ironpin.book.Outcome;
 import ironpin.quantity.Sentence;
 import ironpin.store.BatchStore;
@@ -45,7 +45,7 @@ class AnswersController {
      * @param answer it
      * @param picture of its bars
      */
-    public record Shown(Answer answer, Sentence picture) {}
+    public record Shown(BookAnswer answer, Sentence picture) {}
 
     /**
      * The best batch of a kind.

@@ -1,6 +1,6 @@
 package ironpin.web.book;
 
-import ironpin.book.Answer;
+import ironpin.book.BookAnswer;
 import ironpin.quantity.Sentence;
 import ironpin.web.picture.Svg;
 
@@ -13,9 +13,10 @@ final class BarsPicture {
 
     private BarsPicture() {}
 
-    static Sentence of(Answer answer) {
+    static Sentence of(BookAnswer answer) {
         double most = Math.max(
-                1e-9, answer.bars().stream().mapToDouble(Answer.Bar::high).max().orElse(1));
+                1e-9,
+                answer.bars().stream().mapToDouble(BookAnswer.Bar::high).max().orElse(1));
         Svg svg = Svg.picture(
                 "bars-picture w-full max-w-260",
                 WIDE,
@@ -28,7 +29,7 @@ final class BarsPicture {
                                         .map(bar -> Sentence.of(bar.label() + " ", bar.said(), " (" + bar.of() + ")"))
                                         .toList())));
         for (int i = 0; i < answer.bars().size(); i++) {
-            Answer.Bar bar = answer.bars().get(i);
+            BookAnswer.Bar bar = answer.bars().get(i);
             double middle = 4 + ROW * i + ROW / 2;
             double end = x(bar.value(), most);
             String label = bar.label().length() > 26 ? bar.label().substring(0, 25) + "…" : bar.label();

@@ -11,7 +11,7 @@ import java.util.List;
  * @param unit of the bars, where their numbers do not say it
  * @param bars the least first
  */
-public record Answer(String question, Sentence answer, String unit, List<Bar> bars) {
+public record BookAnswer(String question, Sentence answer, String unit, List<Bar> bars) {
     /**
      * One group.
      *
@@ -24,7 +24,7 @@ public record Answer(String question, Sentence answer, String unit, List<Bar> ba
      */
     public record Bar(String label, double value, double low, double high, Sentence said, String of) {}
 
-    public Answer {
+    public BookAnswer {
         bars = List.copyOf(bars);
     }
 }
