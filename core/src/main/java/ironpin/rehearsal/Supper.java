@@ -1,5 +1,6 @@
 package ironpin.rehearsal;
 
+import ironpin.cook.PotLoad;
 import java.util.List;
 import java.util.SplittableRandom;
 
@@ -42,6 +43,22 @@ public record Supper(
     /** A plan that goes well leaves so much. */
     private static final int SLACK = 6;
 
+    /** How often a piece goes wrong (est.), as in the kitchen the diagnosis is tried on: in any case, and for each step beyond what holds. */
+    private static final double ACCIDENT = 0.004;
+
+    private static final double BURSTS = 1.3;
+    private static final double LEAKS = 0.8;
+    private static final double LEAKS_FROM = 0.98;
+    private static final double THIN = 0.78;
+    private static final double THIN_BURSTS = 0.1;
+    private static final double FELT = 0.9;
+    private static final double DRY_LEAKS = 0.12;
+    private static final double WET_STICKS = 0.15;
+    private static final double STANDING_STICKS = 0.25;
+
+    /** Seconds within which a pot ought to boil again. */
+    private static final double IN_TIME = PotLoad.BACK_TO_BOIL.toSeconds();
+
     /**
      * What it cost, in pieces: one that is lost counts 1, one that is not safe 3, five minutes 1. What is wrong with a share of them is
      * counted as of all that were planned: fewer poor pieces are no better supper.
@@ -71,7 +88,7 @@ public record Supper(
         int raw = 0;
         double felt = bench.felt();
         double full = bench.full();
-        boolean thin = bench.rim() < 0.78;
+        boolean thin = bench.rim() < THIN;
         for (int i = 0; i < made; i++) {
             // The same draws for a piece whatever is decided, so that only the decision tells.
             SplittableRandom random = new SplittableRandom(seed * 1_000 + i);
@@ -79,12 +96,15 @@ public record Supper(
             double mine = full * (1 + off);
             Pot pot = i < first ? one : other;
             double lifted = pot.lifted(chosen.lift());
-            burst += random.nextDouble() < 0.004 + Math.max(0, mine - 1) * 1.3 + (thin ? 0.1 : 0) ? 1 : 0;
-            leaked += random.nextDouble() < 0.004 + Math.max(0, mine - 0.98) * 0.8 + Math.max(0, -felt - 0.9) * 0.12
+            burst += random.nextDouble() < ACCIDENT + BURSTS * Math.max(0, mine - 1) + (thin ? THIN_BURSTS : 0) ? 1 : 0;
+            leaked += random.nextDouble()
+                            < ACCIDENT + LEAKS * Math.max(0, mine - LEAKS_FROM) + DRY_LEAKS * Math.max(0, -felt - FELT)
                     ? 1
                     : 0;
             stuck += random.nextDouble()
-                            < 0.004 + Math.max(0, pot.back() / 150 - 1) * 0.25 + Math.max(0, felt - 0.9) * 0.15
+                            < ACCIDENT
+                                    + STANDING_STICKS * Math.max(0, pot.back() / IN_TIME - 1)
+                                    + WET_STICKS * Math.max(0, felt - FELT)
                     ? 1
                     : 0;
             raw += pot.safe() * Math.pow(1 + off, 2 / 3.0) > lifted ? 1 : 0;
