@@ -54,6 +54,7 @@ public record Beside(String lot, String what, Sentence left, Sentence right) {
                     "dough",
                     one.dough(lot.doughNo()).name(),
                     other.dough(with.doughNo()).name());
+            words(all, lot.name(), "skins", skins(lot), skins(with));
             for (PlanField<?> field : PlanField.all()) {
                 if (field.applies(one, lot.no()) && field.applies(other, with.no())) {
                     number(
@@ -103,6 +104,13 @@ public record Beside(String lot, String what, Sentence left, Sentence right) {
                 .filter(with -> with.style().equals(lot.style()))
                 .findFirst()
                 .or(() -> other.lots().stream().skip(one.lots().indexOf(lot)).findFirst());
+    }
+
+    private static String skins(Lot lot) {
+        return lot.bought()
+                .map(pack -> "from a pack, " + pack.shape().label() + ", "
+                        + pack.thickness().label())
+                .orElse("made here");
     }
 
     private static Sentence core(Outcome one) {

@@ -41,6 +41,13 @@ public class BesideTest {
                 .orElseThrow();
         assertEquals(each.left().render(UnitSystem.METRIC), "18 g");
         assertEquals(each.right().render(UnitSystem.METRIC), "16.2 g");
+        // Whose skins they are is said, and of two out of packs nothing.
+        Batch pack = start(Styles.get("pack-moon"));
+        assertTrue(Beside.plans(full, pack).stream()
+                .anyMatch(row -> row.what().equals("skins")
+                        && row.left().render(UnitSystem.METRIC).equals("made here")
+                        && row.right().render(UnitSystem.METRIC).startsWith("from a pack, ")));
+        assertTrue(Beside.plans(pack, pack).isEmpty());
         // What follows from it differs too, and nothing that does not.
         assertTrue(rows.stream().anyMatch(row -> row.what().equals("filling")));
         assertTrue(rows.stream().noneMatch(row -> row.what().equals("dough in a piece")));
