@@ -17,5 +17,6 @@ import "./js/drafts.js";
 import "./js/closing.js";
 import "./js/scale.js";
 import "./js/cover.js";
+import "./js/photo.js";
 import "./js/practice.js";
 import "./js/page.js";

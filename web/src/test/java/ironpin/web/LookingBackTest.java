@@ -7,6 +7,7 @@ import static org.testng.Assert.assertTrue;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FilePayload;
 import ironpin.batch.Appetite;
 import ironpin.store.BatchStore;
 import ironpin.style.Styles;
@@ -46,6 +47,19 @@ public class LookingBackTest extends OpenKitchen {
             page.getByLabel(Pattern.compile("^Filling left")).first().fill("60");
             page.getByText("Write it down").click();
             assertThat(page.locator(".saved")).isVisible();
+            // A photo of it, smaller than a phone takes it.
+            page.locator("#photo-file")
+                    .setInputFiles(new FilePayload(
+                            "plate.png", "image/png", page.screenshot(new Page.ScreenshotOptions().setFullPage(true))));
+            assertThat(page.locator(".photos img")).hasCount(1);
+            String picture = page.locator(".photos img").getAttribute("src");
+            assertEquals(page.request().get(picture).headers().get("content-type"), "image/jpeg");
+            assertEquals(page.evaluate("document.querySelector('.photos img').naturalWidth <= 1280"), true);
+            page.locator("#photo-file").setInputFiles(new FilePayload("note.txt", "text/plain", "hello".getBytes()));
+            assertThat(page.locator("main")).containsText("A photo is a JPEG or PNG picture; this is not.");
+            page.navigate("/batches/" + yesterday + "/book");
+            page.locator(".photos .drop").click();
+            assertThat(page.locator(".photos img")).hasCount(0);
             page.getByText("Its whole story").click();
             assertThat(page.locator(".story")).containsText("24 made, 2 burst, 0 leaked, 0 stuck");
             assertThat(page.locator(".story li").first()).containsText("new");

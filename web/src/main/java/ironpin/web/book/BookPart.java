@@ -2,6 +2,7 @@ package ironpin.web.book;
 
 import ironpin.batch.Station;
 import ironpin.store.FireStore;
+import ironpin.store.PhotoStore;
 import ironpin.store.WorkStore;
 import ironpin.web.cook.FireLog;
 import ironpin.web.hands.AtWork;
@@ -16,8 +17,10 @@ class BookPart implements StationPart {
     private final WorkStore work;
     private final FireStore fire;
     private final Why why;
+    private final PhotoStore photos;
 
-    BookPart(WorkStore work, FireStore fire, Why why) {
+    BookPart(WorkStore work, FireStore fire, Why why, PhotoStore photos) {
+        this.photos = photos;
         this.why = why;
         this.work = work;
         this.fire = fire;
@@ -34,6 +37,7 @@ class BookPart implements StationPart {
                 "cooked",
                 FireLog.of(fire, screen.id(), screen.lotNo(), screen.now().getZone()));
         why.show(screen, model);
+        model.addAttribute("photos", photos.of(screen.id()));
         model.addAttribute("form", OutcomeForm.of(screen, AtWork.of(work, screen.id(), screen.lot(), screen.now())));
     }
 }

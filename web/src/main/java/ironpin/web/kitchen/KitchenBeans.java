@@ -16,6 +16,7 @@ import ironpin.store.KnownStore;
 import ironpin.store.LaidStore;
 import ironpin.store.MinuteStore;
 import ironpin.store.PaceStore;
+import ironpin.store.PhotoStore;
 import ironpin.store.RehearsalStore;
 import ironpin.store.RemainsStore;
 import ironpin.store.RunStore;
@@ -148,6 +149,11 @@ class KitchenBeans {
     @Bean
     RemainsStore remainsStore(Cupboard cupboard) {
         return new RemainsStore(cupboard);
+    }
+
+    @Bean
+    PhotoStore photoStore(Cupboard cupboard) {
+        return new PhotoStore(cupboard);
     }
 
     @Bean
