@@ -1,8 +1,10 @@
 package ironpin.web.home;
 
 import ironpin.batch.Batch;
+import ironpin.batch.Lot;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.CountField;
+import ironpin.batch.edit.Lanes;
 import ironpin.book.Remains;
 import ironpin.refusal.NotThere;
 import ironpin.store.BatchStore;
@@ -51,8 +53,10 @@ class RemainsController {
                 .orElseThrow(() -> NotThere.called("left-over " + what.toLowerCase(Locale.ROOT), "batch " + id));
         StoredBatch cooked = batches.load(id);
         Batch same = again.of(cooked, false);
-        Batch one = same.withLots(
-                same.lots().stream().filter(each -> each.no() == lot).toList());
+        Batch one = same;
+        for (Lot other : same.lots()) {
+            one = other.no() == lot ? one : Lanes.drop(one, other.no());
+        }
         Batch planned = CountField.PIECES.write(
                 one, Address.lot(lot), Math.max(1, row.remains().pieces()));
         long next = batches.create(planned, "with what was left", cooked.source(), clock.instant());
