@@ -61,6 +61,24 @@ public final class Answers {
         return all;
     }
 
+    /** What a piece costs, in the house's own money. @param costs of a piece, by the batch's title; nothing of none */
+    public static Optional<BookAnswer> cost(Map<String, Double> costs) {
+        List<Bar> bars = new ArrayList<>();
+        costs.forEach((title, each) ->
+                bars.add(new Bar(title, each, each, each, Sentence.of(Decimal.fixed(each, 2)), "a piece")));
+        if (bars.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Bar> order = ordered(bars);
+        Bar least = order.get(0);
+        Bar most = order.get(order.size() - 1);
+        String answer = order.size() == 1
+                ? Decimal.fixed(least.value(), 2) + " a piece of " + least.label() + "."
+                : Decimal.fixed(least.value(), 2) + " a piece of " + least.label() + "; "
+                        + Decimal.fixed(most.value(), 2) + " of " + most.label() + ".";
+        return Optional.of(new BookAnswer("What does a piece cost?", Sentence.of(answer), "by today's prices", order));
+    }
+
     private static <T> Map<T, List<Judged>> by(List<Judged> lots, Function<Judged, T> group) {
         Map<T, List<Judged>> by = new LinkedHashMap<>();
         lots.forEach(lot ->

@@ -7,6 +7,7 @@ import ironpin.book.Answers.Judged;
 import ironpin.quantity.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import org.testng.annotations.Test;
@@ -51,6 +52,14 @@ public class AnswersTest {
                 .findFirst()
                 .orElseThrow();
         assertEquals(said(left), "12 g of filling a batch on the whole; none after 0 of 1.");
+    }
+
+    @Test
+    public void whatAPieceCostsIsSaidOfWhatIsPriced() {
+        assertTrue(Answers.cost(Map.of()).isEmpty());
+        BookAnswer cost = Answers.cost(Map.of("Breads", 0.512, "Leaves", 0.3)).orElseThrow();
+        assertEquals(said(cost), "0.30 a piece of Leaves; 0.51 of Breads.");
+        assertEquals(cost.bars().get(0).label(), "Leaves");
     }
 
     /** Folds that burst alike are seldom told apart: in one of ten at most, of 200 kitchens with two folds. */

@@ -9,11 +9,16 @@ import ironpin.quantity.Sentence;
 import ironpin.store.BatchStore;
 import ironpin.store.BookEntry;
 import ironpin.store.BookStore;
+import ironpin.store.Status;
+import ironpin.store.StoredBatch;
 import ironpin.store.StoryStore;
+import ironpin.web.page.Plans;
+import ironpin.web.shopping.Prices;
 import ironpin.wording.TimeOfDay;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -26,13 +31,18 @@ import org.springframework.web.bind.annotation.GetMapping;
 class AnswersController {
     private static final int MOST_DIFFERENCES = 4;
     private static final int LOOKED_BACK = 400;
+    private static final int PRICED = 10;
 
     private final StoryStore stories;
     private final BookStore book;
     private final BatchStore batches;
+    private final Prices prices;
+    private final Plans plans;
     private final Clock clock;
 
-    AnswersController(StoryStore stories, BookStore book, BatchStore batches, Clock clock) {
+    AnswersController(StoryStore stories, BookStore book, BatchStore batches, Prices prices, Plans plans, Clock clock) {
+        this.prices = prices;
+        this.plans = plans;
         this.stories = stories;
         this.book = book;
         this.batches = batches;
@@ -60,13 +70,24 @@ class AnswersController {
 
     @GetMapping("/book/answers")
     String answers(Model model) {
+        List<BookAnswer> all = new ArrayList<>(Answers.of(stories.judged(clock.instant())));
+        Answers.cost(costs()).ifPresent(all::add);
         model.addAttribute(
                 "answers",
-                Answers.of(stories.judged(clock.instant())).stream()
-                        .map(one -> new Shown(one, BarsPicture.of(one)))
-                        .toList());
+                all.stream().map(one -> new Shown(one, BarsPicture.of(one))).toList());
         model.addAttribute("best", best());
         return "answers";
+    }
+
+    /** What a piece of the latest batches costs by today's prices, as far as everything in them has one. */
+    private Map<String, Double> costs() {
+        Map<String, Double> costs = new LinkedHashMap<>();
+        for (long id : batches.numbers(Status.DONE, 0, PRICED)) {
+            StoredBatch stored = batches.load(id);
+            prices.ofAPiece(stored.batch(), plans.of(stored))
+                    .ifPresent(each -> costs.putIfAbsent(stored.batch().title(), each));
+        }
+        return costs;
     }
 
     /** Of each kind that was judged at least twice. */

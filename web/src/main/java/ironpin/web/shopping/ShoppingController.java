@@ -4,7 +4,6 @@ import ironpin.amount.UnreadableAmount;
 import ironpin.batch.Batch;
 import ironpin.batch.balance.Balance;
 import ironpin.batch.balance.Balancer;
-import ironpin.pantry.Flour;
 import ironpin.pantry.FoodName;
 import ironpin.pantry.Price;
 import ironpin.plan.BatchPlan;
@@ -28,9 +27,7 @@ import ironpin.web.page.TypedValue;
 import ironpin.web.page.Units;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -61,8 +58,10 @@ class ShoppingController {
     private final ShoppingStore shopping;
     private final KitStore kit;
     private final Plans plans;
+    private final Prices prices;
 
-    ShoppingController(BatchStore batches, ShoppingStore shopping, KitStore kit, Plans plans) {
+    ShoppingController(BatchStore batches, ShoppingStore shopping, KitStore kit, Plans plans, Prices prices) {
+        this.prices = prices;
         this.batches = batches;
         this.shopping = shopping;
         this.kit = kit;
@@ -240,16 +239,6 @@ class ShoppingController {
         List<ShoppingItem> items =
                 ShoppingList.of(stored.batch(), balance, kit.load().hand()).items();
         Map<String, ShoppingStore.Said> said = shopping.of(id);
-        return new ShoppingScreen(stored, items, said, prices(items), balance.pieces(), Eaten.of(plan), refused);
-    }
-
-    /** As written on a list, or for flours as written in the kit. */
-    private Map<String, Price> prices(List<ShoppingItem> items) {
-        Map<String, Price> prices = new HashMap<>(shopping.prices());
-        for (Flour flour : kit.load().flours()) {
-            flour.price().ifPresent(price -> prices.putIfAbsent(flour.name().toLowerCase(Locale.ROOT), price));
-        }
-        prices.keySet().retainAll(items.stream().map(ShoppingItem::key).toList());
-        return prices;
+        return new ShoppingScreen(stored, items, said, prices.of(items), balance.pieces(), Eaten.of(plan), refused);
     }
 }
