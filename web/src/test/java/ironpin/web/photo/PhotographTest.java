@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
 
 import ironpin.refusal.Refused;
 import java.awt.Color;
@@ -71,7 +72,8 @@ public class PhotographTest {
     @Test
     public void whatIsNoPictureIsRefused() throws IOException {
         assertThrows(Refused.class, () -> Photograph.of(new byte[0]));
-        assertThrows(Refused.class, () -> Photograph.of("<svg/>".getBytes(StandardCharsets.UTF_8)));
+        Refused none = expectThrows(Refused.class, () -> Photograph.of("<svg/>".getBytes(StandardCharsets.UTF_8)));
+        assertEquals(none.getMessage(), "a photo is a JPEG or PNG picture; this is not");
         byte[] jpeg = drawn(300, 200, "jpg");
         byte[] png = drawn(300, 200, "png");
         for (int cut : new int[] {10, 30, 60}) {
