@@ -16,6 +16,12 @@ import java.util.function.Function;
  * @param lessons in their order
  */
 public record Known(Kind kind, String of, Belief before, List<Lesson> lessons) {
+    /** Of fewer lessons nobody can say which is odd. */
+    private static final int FEWEST = 4;
+
+    /** Standard deviations of the others from their mean. */
+    private static final double FAR = 3;
+
     /** What is learned. */
     public enum Kind {
         THIRST("How much more a flour drinks than its book", "points", 1, "in the water of every dough of it"),
@@ -125,7 +131,7 @@ public record Known(Kind kind, String of, Belief before, List<Lesson> lessons) {
         return lessons.stream().filter(lesson -> !lesson.forgotten()).count();
     }
 
-    /** Whether something seen lies far from the others: further off than one in a hundred would, by what is thought now and its scatter. */
+    /** Whether something seen lies far from the others: further from their mean than {@value #FAR} times their scatter. */
     public boolean odd(Lesson lesson) {
         if (lessons.size() < FEWEST) {
             return false;
@@ -145,7 +151,4 @@ public record Known(Kind kind, String of, Belief before, List<Lesson> lessons) {
                 && scatter > 0
                 && Math.abs(lesson.of().seen() - mean) > FAR * scatter;
     }
-
-    private static final int FEWEST = 4;
-    private static final double FAR = 3;
 }

@@ -12,20 +12,9 @@ import java.time.Duration;
 public record MadeHot(Where where, Duration alone, String doing) {
     /** Where something is made hot. */
     public enum Where {
-        PAN("pan"),
-        POT("pot"),
-        OVEN("oven");
-
-        private final String word;
-
-        Where(String word) {
-            this.word = word;
-        }
-
-        /** In one word. */
-        public String word() {
-            return word;
-        }
+        PAN,
+        POT,
+        OVEN
     }
 
     /** Hands stay with it to the end. */

@@ -72,7 +72,6 @@ public record OrderCard(List<Step> steps) {
      * @param finish what is done after that; may be empty
      * @param after about how long that takes
      * @param cue what to look for; may be empty
-     * @param dayBefore whether it may be done the day before, kept cold
      * @param done what is done to it before it is mixed; nothing where it is only weighed
      */
     public record Step(
@@ -86,10 +85,14 @@ public record OrderCard(List<Step> steps) {
             String finish,
             Duration after,
             Sentence cue,
-            boolean dayBefore,
             Optional<Treatment> done) {
         public Step {
             lines = List.copyOf(lines);
+        }
+
+        /** Whether it may be done the day before, kept cold. */
+        public boolean dayBefore() {
+            return done.filter(Treatment::keeps).isPresent();
         }
 
         /** Whether what comes of it should be wrapped soon. */
@@ -235,7 +238,6 @@ public record OrderCard(List<Step> steps) {
                     done.finish(),
                     grown(done.after(), raw),
                     Sentence.EMPTY,
-                    done.keeps(),
                     Optional.of(done));
         }
 
@@ -365,7 +367,6 @@ public record OrderCard(List<Step> steps) {
                         "",
                         Duration.ZERO,
                         Sentence.EMPTY,
-                        false,
                         Optional.empty()));
             }
         }
@@ -389,7 +390,6 @@ public record OrderCard(List<Step> steps) {
                     "",
                     Duration.ZERO,
                     cue,
-                    done.isPresent(),
                     done));
         }
 

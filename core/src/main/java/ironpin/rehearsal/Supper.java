@@ -43,7 +43,7 @@ public record Supper(
     /** A plan that goes well leaves so much. */
     private static final int SLACK = 6;
 
-    /** How often a piece goes wrong (est.), as in the kitchen the diagnosis is tried on: in any case, and for each step beyond what holds. */
+    /** How often a piece goes wrong (est.): in any case, and for each step beyond what holds. */
     private static final double ACCIDENT = 0.004;
 
     private static final double BURSTS = 1.3;

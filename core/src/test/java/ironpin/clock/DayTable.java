@@ -69,7 +69,7 @@ final class DayTable {
                     means instanceof Means.OfVessel vessel
                             ? vessel.kind() + "-" + vessel.lot()
                             : means instanceof Means.ForFilling hot
-                                    ? hot.where().word()
+                                    ? hot.where().name().toLowerCase(Locale.ROOT)
                                     : "machine");
         }
         return String.join("; ", all) + (task.ahead() ? "; may be ahead" : "");

@@ -27,22 +27,20 @@ public class RehearsalJourneyTest extends OpenKitchen {
                 + page.locator(".told table").innerText();
     }
 
-    /** Answers whichever is drawn further from how it should be: the eye is not asked for more than it can see. */
+    /** Whatever is answered, it is said what was right, and another is asked. */
     @Test
-    public void cardsComeBackAndGetHarder() {
+    public void anAnswerIsToldAndTheNextCardAsked() {
         try (BrowserContext phone = device(new Browser.NewContextOptions()
                 .setHasTouch(true)
                 .setIsMobile(true)
                 .setViewportSize(390, 844))) {
             Page page = page(phone);
             page.navigate("/cards");
-            String first = page.locator("#card-question").innerText();
             for (int i = 0; i < 4; i++) {
                 page.locator(".pair button").first().tap();
                 assertThat(page.locator(".card-result")).isVisible();
             }
             assertThat(page.locator(".pair svg")).hasCount(2);
-            assertTrue(!first.isEmpty());
             String result = page.locator(".card-result").innerText();
             assertTrue(result.startsWith("Right: ") || result.startsWith("It was the one at the right: "), result);
             assertTrue(
