@@ -12,6 +12,7 @@ import ironpin.quantity.Decimal;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.refusal.NotThere;
+import ironpin.wording.Name;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -42,12 +43,7 @@ public record Beside(String lot, String what, Sentence left, Sentence right) {
             }
             Lot with = match.get();
             words(all, lot.name(), "fold", lot.fold().label(), with.fold().label());
-            words(
-                    all,
-                    lot.name(),
-                    "way of cooking",
-                    lot.method().key(),
-                    with.method().key());
+            words(all, lot.name(), "way of cooking", cooked(lot), cooked(with));
             words(
                     all,
                     lot.name(),
@@ -104,6 +100,11 @@ public record Beside(String lot, String what, Sentence left, Sentence right) {
                 .filter(with -> with.style().equals(lot.style()))
                 .findFirst()
                 .or(() -> other.lots().stream().skip(one.lots().indexOf(lot)).findFirst());
+    }
+
+    private static String cooked(Lot lot) {
+        // What the school is good for does not differ between two batches.
+        return lot.method().done() + ", " + Name.within(lot.method().school()).split(":", 2)[0];
     }
 
     private static String skins(Lot lot) {

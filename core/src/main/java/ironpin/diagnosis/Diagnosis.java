@@ -20,8 +20,9 @@ import java.util.Optional;
  * @param likely causes, the likeliest first, at most {@value #MOST}
  * @param enough whether the first is likely enough to change something for it, and explains all that was seen: where it leaves something
  *     over, two things may have gone wrong
+ * @param apart what would tell the first two apart next time, of what such a lot can show; nothing if there are no two, or nothing does
  */
-public record Diagnosis(List<String> seen, List<Likely> likely, boolean enough) {
+public record Diagnosis(List<String> seen, List<Likely> likely, boolean enough, Optional<String> apart) {
     static final int MOST = 3;
 
     /** From this on a cause is worth a change, parts of 1. */
@@ -70,7 +71,7 @@ public record Diagnosis(List<String> seen, List<Likely> likely, boolean enough) 
     public static Diagnosis of(BatchPlan plan, LotPlan lot, Outcome outcome, Doing doing) {
         List<String> seen = Symptom.of(outcome);
         if (seen.isEmpty()) {
-            return new Diagnosis(seen, List.of(), false);
+            return new Diagnosis(seen, List.of(), false, Optional.empty());
         }
         Map<Fact, Double> facts = Facts.of(plan, lot, outcome, doing);
         List<String> asked = CanShow.of(lot);
@@ -95,7 +96,7 @@ public record Diagnosis(List<String> seen, List<Likely> likely, boolean enough) 
                 && likely.get(0).chance() >= ENOUGH
                 && (likely.size() == 1
                         || likely.get(0).chance() >= AHEAD * likely.get(1).chance());
-        return new Diagnosis(seen, likely, enough);
+        return new Diagnosis(seen, likely, enough, apart(likely, asked));
     }
 
     /** How well a cause explains what was seen, and that the rest was not. */
@@ -154,13 +155,12 @@ public record Diagnosis(List<String> seen, List<Likely> likely, boolean enough) 
                 Decimal.trimmed(shown, fact == Fact.SCALD ? 0 : fact.decimals()) + " " + unit + ", " + side + edge);
     }
 
-    /** What would tell the first two apart next time, if there are two. */
-    public Optional<String> apart() {
+    private static Optional<String> apart(List<Likely> likely, List<String> asked) {
         if (likely.size() < 2) {
             return Optional.empty();
         }
         Cause one = Cause.named(likely.get(0).key()).orElseThrow();
         Cause two = Cause.named(likely.get(1).key()).orElseThrow();
-        return Telling.apart(one, two);
+        return Telling.apart(one, two, asked);
     }
 }

@@ -2,6 +2,7 @@ package ironpin.diagnosis;
 
 import ironpin.pantry.CsvResource;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
@@ -17,10 +18,11 @@ final class Telling {
 
     private Telling() {}
 
-    /** The symptom that the one shows far more often than the other, and whose it is. */
-    static Optional<String> apart(Cause one, Cause two) {
+    /** The symptom that the one shows far more often than the other, and whose it is. @param asked symptoms that such a lot can show */
+    static Optional<String> apart(Cause one, Cause two, List<String> asked) {
         TreeSet<String> symptoms = new TreeSet<>(one.looks().keySet());
         symptoms.addAll(two.looks().keySet());
+        symptoms.retainAll(asked);
         return symptoms.stream()
                 .filter(LOOK::containsKey)
                 .max(Comparator.comparingDouble(symptom -> Math.abs(one.shows(symptom) - two.shows(symptom))))

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.testng.annotations.Test;
 
 /** Against batches with hidden faults that know nothing of the tables, and against a plain table of what is likely. */
@@ -52,6 +53,28 @@ public class DiagnosisTest {
                 .flatMap(one -> one.getValue().stream())
                 .filter(possible::contains)
                 .findFirst();
+    }
+
+    /** Nobody is told to look for sugar at the seam of a crescent with lamb. */
+    @Test
+    public void whatTellsTwoApartCanBeSeenOfSuchALot() {
+        Map<String, String> looks = CsvResource.rows(Telling.class, "telling.csv", ";").stream()
+                .collect(Collectors.toMap(row -> row.get("look"), row -> row.get("symptom")));
+        int told = 0;
+        for (long seed = 1; seed <= 400; seed++) {
+            Optional<Made> made = new FaultyKitchen(seed).make(1);
+            if (made.isPresent()) {
+                Made one = made.get();
+                Optional<String> apart = Diagnosis.of(one.plan(), one.lot(), one.outcome(), one.doing())
+                        .apart();
+                if (apart.isPresent()) {
+                    told++;
+                    String symptom = looks.get(apart.get().replaceAll(": that would be .*", ""));
+                    assertTrue(CanShow.of(one.lot()).contains(symptom), apart.get());
+                }
+            }
+        }
+        assertTrue(told > 100, told + " are told what to look at");
     }
 
     private static Score score(int wanted, long seed, Map<String, int[]> table) {

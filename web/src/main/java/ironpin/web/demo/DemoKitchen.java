@@ -8,6 +8,7 @@ import ironpin.batch.edit.CountField;
 import ironpin.book.FillingVerdict;
 import ironpin.book.FlourLesson;
 import ironpin.book.Outcome;
+import ironpin.book.Remains;
 import ironpin.book.SkinVerdict;
 import ironpin.dough.BenchFeel;
 import ironpin.pantry.Price;
@@ -21,6 +22,7 @@ import ironpin.store.CorrectionStore;
 import ironpin.store.FreezerStore;
 import ironpin.store.KitStore;
 import ironpin.store.LoggedCorrection;
+import ironpin.store.RemainsStore;
 import ironpin.store.RunStore;
 import ironpin.store.Status;
 import ironpin.style.Styles;
@@ -51,6 +53,7 @@ class DemoKitchen implements SmartInitializingSingleton {
     private final CorrectionStore corrections;
     private final KitStore kits;
     private final FreezerStore freezer;
+    private final RemainsStore remains;
     private final Clock clock;
 
     DemoKitchen(
@@ -60,7 +63,9 @@ class DemoKitchen implements SmartInitializingSingleton {
             CorrectionStore corrections,
             KitStore kits,
             FreezerStore freezer,
+            RemainsStore remains,
             Clock clock) {
+        this.remains = remains;
         this.corrections = corrections;
         this.kits = kits;
         this.freezer = freezer;
@@ -146,7 +151,8 @@ class DemoKitchen implements SmartInitializingSingleton {
                 FillingVerdict.RIGHT,
                 Optional.of(Temperature.ofCelsius(81)),
                 "Puffed nicely. Pumpkin over, eaten with a spoon.");
-        past(batch, outcome, BenchFeel.SHRINKS);
+        // As its note says.
+        remains.used(past(batch, outcome, BenchFeel.SHRINKS), 1, Remains.What.FILLING, clock.instant());
     }
 
     private void lanternNight() {
@@ -158,7 +164,7 @@ class DemoKitchen implements SmartInitializingSingleton {
     }
 
     /** @param felt what the dough felt like, and was given one step for */
-    private void past(Batch batch, Outcome outcome, BenchFeel felt) {
+    private long past(Batch batch, Outcome outcome, BenchFeel felt) {
         Instant served = batch.serving().atZone(clock.getZone()).toInstant();
         long id = batches.create(batch, "new batch", served.minus(LEAD));
         batches.start(id, served.minus(Duration.ofHours(4)));
@@ -177,6 +183,7 @@ class DemoKitchen implements SmartInitializingSingleton {
             freezer.put(Bagged.of(id, step.batch(), lot, lot.share().toFreezer(), day));
         }
         kits.learn(id, 1, FlourLesson.of(step.batch().dough(1), logged.points()), served.plus(Duration.ofHours(1)));
+        return id;
     }
 
     private LocalDateTime daysAgo(int days) {

@@ -87,9 +87,8 @@ class Lying {
 
     private static String caution(Remains lying, Instant now) {
         if (lying.old(now)) {
-            return lying.raw()
-                    ? "Raw, and over a day old: if in doubt, throw it away. Follow your local food-safety rules."
-                    : "Over two days old: look at it and smell it before you use it.";
+            return (lying.raw() ? "Raw, and over a day old" : "Over two days old")
+                    + ": throw it away if in doubt, looks and smell do not tell. Follow your local food-safety rules.";
         }
         return lying.raw() ? "Raw: cold and covered, and used within a day." : "";
     }
