@@ -173,6 +173,26 @@ public final class Cupboard implements AutoCloseable {
         }
     }
 
+    /** Reads everything as it is at one moment, for as long as that takes; others go on writing. */
+    <T> T asItStands(Function<DSLContext, T> query) {
+        gate.readLock().lock();
+        try {
+            return dsl.connectionResult(connection -> {
+                connection.setAutoCommit(false);
+                connection.setTransactionIsolation(Connection.TRANSACTION_REPEATABLE_READ);
+                try {
+                    return query.apply(DSL.using(connection, SQLDialect.H2, SETTINGS));
+                } finally {
+                    connection.rollback();
+                    connection.setTransactionIsolation(Connection.TRANSACTION_READ_COMMITTED);
+                    connection.setAutoCommit(true);
+                }
+            });
+        } finally {
+            gate.readLock().unlock();
+        }
+    }
+
     /**
      * What was answered is answered again without asking until one of its tables is written: answers are values. Within a write it is
      * asked anew.
@@ -246,6 +266,12 @@ public final class Cupboard implements AutoCloseable {
     /** What was remembered of a write that failed must not be believed. */
     void onRollback(Runnable forget) {
         whenRolledBack.add(forget);
+    }
+
+    /** Rows stand there by now that nobody of here has written: nothing that is remembered is true. */
+    void notAsRemembered() {
+        answers.invalidateAll();
+        whenRolledBack.forEach(Runnable::run);
     }
 
     /** Whether this thread is in the middle of a write: what it reads is not yet true for others. */

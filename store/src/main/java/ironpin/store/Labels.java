@@ -60,6 +60,15 @@ final class Labels {
                 JSON.readTree(written).valueStream().map(Labels::part).toArray());
     }
 
+    /** @throws IllegalArgumentException if this is no kept sentence */
+    static void demandRead(String written) {
+        try {
+            read(String.valueOf(written));
+        } catch (RuntimeException odd) {
+            throw new IllegalArgumentException("its label cannot be read", odd);
+        }
+    }
+
     private static Object part(JsonNode node) {
         return node.isString()
                 ? node.stringValue()

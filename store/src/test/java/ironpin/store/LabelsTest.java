@@ -72,6 +72,8 @@ public class LabelsTest {
                 0, "Leaves", Optional.empty(), 1, 9, 9, Mass.ofGrams(20), Sentence.of("Steam"), "egg", LocalDate.EPOCH);
         try (Cupboard cupboard = Cupboard.open(folder, Clock.systemUTC())) {
             id = new BatchStore(cupboard).create(StoreTest.supper(), "new", NOW);
+            // Each gets a name of its own that no other has.
+            new BatchStore(cupboard).create(StoreTest.supper(), "another", NOW);
             new BatchStore(cupboard).change(id, "later", batch -> batch.withTitle("Later"), NOW);
             new FreezerStore(cupboard).put(leaves);
         }
@@ -98,6 +100,8 @@ public class LabelsTest {
             }
             statement.execute("alter table outcome drop column seen, eaten");
             statement.execute("alter table kit drop column measures");
+            statement.execute("drop index batch_known_as");
+            statement.execute("alter table batch drop column known_as");
             statement.execute("delete from \"flyway_schema_history\" where cast(\"version\" as int) >= 6");
         }
         try (Cupboard cupboard = Cupboard.open(folder, Clock.systemUTC())) {
