@@ -18,5 +18,6 @@ import "./js/closing.js";
 import "./js/scale.js";
 import "./js/cover.js";
 import "./js/photo.js";
+import "./js/archive.js";
 import "./js/practice.js";
 import "./js/page.js";

@@ -13,8 +13,8 @@ import java.util.Optional;
 
 /**
  * What probably went wrong with a lot, the likeliest first, each with what of this very batch speaks for and against it (est.). A cause
- * weighs as much as it is common, times how well it explains what was seen and what was not, times what its facts weigh; beside the
- * causes of the table stands "something else", so that a poor explanation is not taken for a good one.
+ * weighs as much as it is common, times how well it explains what was seen and what was not, times what its facts weigh, times what
+ * changes for it have come to in this kitchen; beside the causes of the table stands "something else", so that a poor explanation is not taken for a good one.
  *
  * @param seen what was wrong, by the names of the table; nothing if nothing was
  * @param likely causes, the likeliest first, at most {@value #MOST}
@@ -67,8 +67,13 @@ public record Diagnosis(List<String> seen, List<Likely> likely, boolean enough, 
         likely = List.copyOf(likely);
     }
 
-    /** Of a lot that was judged. @param doing what was done with it and not only planned */
+    /** Of a lot that was judged, in a kitchen that has tried nothing yet. @param doing what was done with it and not only planned */
     public static Diagnosis of(BatchPlan plan, LotPlan lot, Outcome outcome, Doing doing) {
+        return of(plan, lot, outcome, doing, Tried.NOTHING);
+    }
+
+    /** The same in one that has. @param tried what changes have come to in it */
+    public static Diagnosis of(BatchPlan plan, LotPlan lot, Outcome outcome, Doing doing, Tried tried) {
         List<String> seen = Symptom.of(outcome);
         if (seen.isEmpty()) {
             return new Diagnosis(seen, List.of(), false, Optional.empty());
@@ -80,7 +85,8 @@ public record Diagnosis(List<String> seen, List<Likely> likely, boolean enough, 
         List<Weighed> weighed = new ArrayList<>();
         double sum = other;
         for (Cause cause : Cause.in(lot)) {
-            double weight = cause.prior() * explains(cause, seen, asked) * weighs(cause, facts);
+            double weight =
+                    cause.prior() * explains(cause, seen, asked) * weighs(cause, facts) * tried.weighs(cause.key());
             weighed.add(new Weighed(cause, weight));
             sum += weight;
         }
@@ -89,7 +95,7 @@ public record Diagnosis(List<String> seen, List<Likely> likely, boolean enough, 
         List<Likely> likely = weighed.stream()
                 .filter(one -> one.weight() / all >= LEAST_SHOWN)
                 .limit(MOST)
-                .map(one -> likely(one.cause(), one.weight() / all, facts, plan, lot))
+                .map(one -> likely(one.cause(), one.weight() / all, facts, plan, lot, tried))
                 .toList();
         boolean enough = !likely.isEmpty()
                 && seen.stream().allMatch(weighed.get(0).cause()::explains)
@@ -120,7 +126,8 @@ public record Diagnosis(List<String> seen, List<Likely> likely, boolean enough, 
         return weight;
     }
 
-    private static Likely likely(Cause cause, double chance, Map<Fact, Double> facts, BatchPlan plan, LotPlan lot) {
+    private static Likely likely(
+            Cause cause, double chance, Map<Fact, Double> facts, BatchPlan plan, LotPlan lot, Tried tried) {
         List<String> with = new ArrayList<>();
         List<String> against = new ArrayList<>();
         for (Cause.Evidence one : cause.evidence()) {
@@ -131,6 +138,7 @@ public record Diagnosis(List<String> seen, List<Likely> likely, boolean enough, 
                 said(one.fact(), value, one, speaksFor).ifPresent(text -> (weight > 1 ? with : against).add(text));
             }
         }
+        tried.said(cause.key()).ifPresent(text -> (tried.weighs(cause.key()) < 1 ? against : with).add(text));
         return new Likely(
                 cause.key(),
                 cause.name(),

@@ -1,10 +1,12 @@
 package ironpin.diagnosis;
 
+import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import ironpin.diagnosis.FaultyKitchen.Made;
 import ironpin.pantry.CsvResource;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -53,6 +55,49 @@ public class DiagnosisTest {
                 .flatMap(one -> one.getValue().stream())
                 .filter(possible::contains)
                 .findFirst();
+    }
+
+    /** A change that helped makes its cause likelier the next time, one that did nothing less likely, and neither decides alone. */
+    @Test
+    public void whatWasTriedHereMovesTheCauses() {
+        Made one = new FaultyKitchen(7).make(1).orElseThrow();
+        Diagnosis before = Diagnosis.of(one.plan(), one.lot(), one.outcome(), one.doing());
+        String first = before.likely().get(0).key();
+        double even = before.likely().get(0).chance();
+        Tried.Closed helped = new Tried.Closed(first, Trial.Result.HELPED);
+        Tried.Closed nothing = new Tried.Closed(first, Trial.Result.NOTHING);
+        Tried.Closed open = new Tried.Closed(first, Trial.Result.OPEN);
+        // Odds by hand: (2 + 1) / 2 after one that helped, 2 / (2 + 2) after two that did nothing, at most three times.
+        assertEquals(odds(chance(one, first, helped)), odds(even) * 1.5, 1e-9);
+        assertEquals(odds(chance(one, first, nothing, nothing)), odds(even) / 2, 1e-9);
+        assertEquals(chance(one, first, open), even, 1e-12);
+        assertEquals(
+                odds(chance(one, first, Collections.nCopies(9, helped).toArray(Tried.Closed[]::new))),
+                odds(even) * 3,
+                1e-9);
+        Diagnosis after = Diagnosis.of(
+                one.plan(), one.lot(), one.outcome(), one.doing(), Tried.of(List.of(helped, nothing, nothing)));
+        Diagnosis.Likely moved = after.likely().stream()
+                .filter(likely -> likely.key().equals(first))
+                .findFirst()
+                .orElseThrow();
+        assertTrue(
+                moved.against().contains("a change for it helped here once, did nothing 2 times"),
+                moved.against().toString());
+    }
+
+    private static double odds(double chance) {
+        return chance / (1 - chance);
+    }
+
+    private static double chance(Made one, String cause, Tried.Closed... closed) {
+        return Diagnosis.of(one.plan(), one.lot(), one.outcome(), one.doing(), Tried.of(List.of(closed)))
+                .likely()
+                .stream()
+                .filter(likely -> likely.key().equals(cause))
+                .findFirst()
+                .orElseThrow()
+                .chance();
     }
 
     /** Nobody is told to look for sugar at the seam of a crescent with lamb. */

@@ -10,6 +10,7 @@ import com.networknt.schema.SpecificationVersion;
 import ironpin.batch.Batch;
 import ironpin.batch.Serving;
 import ironpin.format.WrittenBatch.Came;
+import ironpin.format.WrittenBatch.Told;
 import ironpin.refusal.Refused;
 import ironpin.style.Styles;
 import java.io.IOException;
@@ -70,12 +71,15 @@ public final class BatchFormat {
         whole.setAll(Loose.written(JSON.valueToTree(written.batch())));
         whole.set("outcomes", JSON.valueToTree(written.outcomes()));
         whole.set("source", JSON.valueToTree(written.source()));
+        if (!written.story().isEmpty()) {
+            whole.set("story", JSON.valueToTree(written.story()));
+        }
         return JSON.writeValueAsString(whole);
     }
 
     /** A plan alone, as a revision keeps it. */
     public static String write(Batch plan) {
-        return write(new WrittenBatch(plan, List.of(), Optional.empty()));
+        return write(new WrittenBatch(plan));
     }
 
     /** A plan that was written by {@link #write(Batch)}, here or by an earlier version: it is trusted to follow the schema. */
@@ -91,7 +95,7 @@ public final class BatchFormat {
      */
     public static void demandPlan(String text) {
         try {
-            demandRules(new WrittenBatch(plan(text), List.of(), Optional.empty()));
+            demandRules(new WrittenBatch(plan(text)));
         } catch (UnreadableBatch said) {
             throw said;
         } catch (RuntimeException odd) {
@@ -115,7 +119,10 @@ public final class BatchFormat {
                     JSON.treeToValue(Loose.outcomes(whole.get("outcomes")), new TypeReference<List<Came>>() {});
             Optional<String> source =
                     Optional.ofNullable(whole.path("source").asStringOpt().orElse(null));
-            return demandRules(new WrittenBatch(plan(whole), outcomes, source));
+            List<Told> story = whole.has("story")
+                    ? JSON.treeToValue(whole.get("story"), new TypeReference<List<Told>>() {})
+                    : List.of();
+            return demandRules(new WrittenBatch(plan(whole), outcomes, source, story));
         } catch (UnreadableBatch said) {
             throw said;
         } catch (Refused refused) {

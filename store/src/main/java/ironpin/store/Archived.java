@@ -13,6 +13,7 @@ import static ironpin.store.db.Tables.FLOUR_LESSON;
 import static ironpin.store.db.Tables.FOLD_LESSON;
 import static ironpin.store.db.Tables.FORGOTTEN;
 import static ironpin.store.db.Tables.GUESS;
+import static ironpin.store.db.Tables.HEARD;
 import static ironpin.store.db.Tables.KIT;
 import static ironpin.store.db.Tables.KIT_BOWL;
 import static ironpin.store.db.Tables.KIT_FLOUR;
@@ -87,6 +88,7 @@ final class Archived {
             new OfBatch(PACED, PACED.BATCH_ID),
             new OfBatch(EXPERIMENT, EXPERIMENT.BATCH_ID),
             new OfBatch(USED_UP, USED_UP.BATCH_ID),
+            new OfBatch(HEARD, HEARD.BATCH_ID),
             new OfBatch(PHOTO, PHOTO.BATCH_ID));
 
     /** What comes and goes beside them; it follows the batch. */

@@ -5,6 +5,7 @@ import static ironpin.store.db.Tables.OUTCOME;
 
 import ironpin.batch.Batch;
 import ironpin.book.FillingVerdict;
+import ironpin.book.Happened;
 import ironpin.book.Outcome;
 import ironpin.book.Seen;
 import ironpin.book.SkinVerdict;
@@ -12,7 +13,9 @@ import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
 import ironpin.store.Cupboard.Question;
 import ironpin.store.db.tables.records.BatchRecord;
+import ironpin.store.db.tables.records.HeardRecord;
 import ironpin.store.db.tables.records.OutcomeRecord;
+import ironpin.wording.Typed;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -39,10 +42,24 @@ public final class BookStore {
      */
     public record Came(int lotNo, String style, Outcome outcome, Instant at) {}
 
+    /**
+     * What happened to it there, as its document tells it.
+     *
+     * @param at when
+     * @param what kind of thing
+     * @param said in a sentence
+     */
+    public record Heard(Instant at, Happened.What what, String said) {}
+
     /** Keeps a batch that comes from elsewhere with everything that was written of it, all or nothing. @return its number */
-    public long bring(Batch batch, Optional<String> source, List<Came> outcomes, Instant now) {
+    public long bring(Batch batch, Optional<String> source, List<Came> outcomes, List<Heard> story, Instant now) {
         return cupboard.write(dsl -> {
             long id = BatchStore.createWithin(dsl, batch, "imported", source, now);
+            for (int i = 0; i < story.size(); i++) {
+                Heard one = story.get(i);
+                dsl.executeInsert(
+                        new HeardRecord(id, i, Times.kept(one.at()), one.what().name(), Typed.clean(one.said())));
+            }
             for (Came one : outcomes) {
                 dsl.executeInsert(row(id, one.lotNo(), one.style(), one.outcome(), one.at()));
             }

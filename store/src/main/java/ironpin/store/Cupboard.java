@@ -1,7 +1,10 @@
 package ironpin.store;
 
+import static ironpin.store.db.Tables.BATCH;
+
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import ironpin.refusal.Refused;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -10,6 +13,7 @@ import java.sql.Statement;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.atomic.AtomicLong;
@@ -25,6 +29,7 @@ import org.jooq.DSLContext;
 import org.jooq.SQLDialect;
 import org.jooq.Table;
 import org.jooq.conf.Settings;
+import org.jooq.exception.DataAccessException;
 import org.jooq.impl.DSL;
 import org.jooq.impl.DefaultConfiguration;
 import org.jooq.impl.DefaultExecuteListenerProvider;
@@ -109,8 +114,33 @@ public final class Cupboard implements AutoCloseable {
         try {
             return opened(home, clock);
         } catch (RuntimeException problem) {
-            throw UnusableFolder.of(problem);
+            throw UnusableFolder.of(problem, home);
         }
+    }
+
+    /**
+     * The same, after putting the newest backup that opens in the place of a database that does not; that one is kept beside the backups.
+     * One that opens is opened: whoever starts again the same way does not lose what was written since.
+     *
+     * @throws UnusableFolder if there is no backup that opens
+     */
+    public static Cupboard openFromBackup(Path folder, Clock clock) {
+        DataFolder home = DataFolder.at(folder);
+        try {
+            return open(folder, clock);
+        } catch (UnusableFolder unusable) {
+            if (!unusable.isDamaged()) {
+                throw unusable;
+            }
+        }
+        if (!home.takeNewestAside(Cupboard::opens)) {
+            throw new UnusableFolder("There is no backup in " + home.backups() + " that opens.", null);
+        }
+        if (home.used()) {
+            home.keepAsFound(Backups.STAMP.format(clock.instant()));
+        }
+        home.takeFromAside();
+        return open(folder, clock);
     }
 
     private static Cupboard opened(DataFolder home, Clock clock) {
@@ -387,9 +417,75 @@ public final class Cupboard implements AutoCloseable {
             Backups.in(folder)
                     .keep(
                             part -> dsl.execute("backup to '" + part.toString().replace("'", "''") + "'"),
+                            batches(),
                             clock.instant());
         } catch (IOException e) {
             throw new UnusableFolder("The backup folder " + folder + " cannot be written: " + e.getMessage() + ".", e);
+        }
+    }
+
+    /** How many there are; nothing for a database that has no such table yet. */
+    private OptionalInt batches() {
+        try {
+            return OptionalInt.of(dsl.fetchCount(BATCH));
+        } catch (DataAccessException none) {
+            return OptionalInt.empty();
+        }
+    }
+
+    DataFolder home() {
+        return home;
+    }
+
+    /** Keeps a copy as everything is now. */
+    void keepBackup(Clock clock) {
+        pen.lock();
+        try {
+            backup(home.backups(), clock);
+        } finally {
+            pen.unlock();
+        }
+    }
+
+    /**
+     * Goes back to a backup. What stands here now is kept as a backup first; everybody waits meanwhile, and a kill in the middle of it
+     * leaves either the one or the other.
+     *
+     * @throws Refused if the backup does not open
+     */
+    void goBackTo(Path backup, Clock clock) {
+        pen.lock();
+        gate.writeLock().lock();
+        try {
+            if (!home.takeAside(backup, Cupboard::opens)) {
+                throw new Refused("this backup is damaged and does not open; what stands here stays as it is");
+            }
+            backup(home.backups(), clock);
+            shutDown(pool);
+            home.takeFromAside();
+            open();
+            touched.everything();
+            writes.incrementAndGet();
+            kits.incrementAndGet();
+            lastWrite = System.nanoTime();
+        } finally {
+            gate.writeLock().unlock();
+            pen.unlock();
+        }
+        notAsRemembered();
+    }
+
+    /** Whether a database opens, with all that later versions want of it. */
+    private static boolean opens(String url) {
+        JdbcConnectionPool aside = JdbcConnectionPool.create(url, USER, "");
+        try {
+            migrations(aside).migrate();
+            DSL.using(aside, SQLDialect.H2).fetchCount(BATCH);
+            shutDown(aside);
+            return true;
+        } catch (RuntimeException damaged) {
+            aside.dispose();
+            return false;
         }
     }
 }

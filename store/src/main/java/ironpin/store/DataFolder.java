@@ -1,14 +1,22 @@
 package ironpin.store;
 
+import ironpin.wording.TimeOfDay;
+import java.io.EOFException;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipFile;
 
 /**
  * Where the data lives. Only its owner may look into it: it holds what a household eats and must not. A folder that was there
@@ -109,14 +117,74 @@ record DataFolder(Path folder) {
             if (used() && Files.size(database()) == 0) {
                 Optional<Path> newest = Backups.in(backups()).newest();
                 if (newest.isPresent()) {
-                    throw new UnusableFolder(
-                            "The database in this data folder is empty, but there is a backup: stop Ironpin and unzip "
-                                    + newest.get() + " over it. Nothing has been changed.",
-                            null);
+                    throw UnusableFolder.damaged("The database in this data folder is empty.", this, null);
                 }
             }
         } catch (IOException e) {
             throw new UnusableFolder("The data folder " + folder + " cannot be read: " + reason(e) + ".", e);
+        }
+    }
+
+    /** What a cook may do about a database that does not open: the newest backup, if there is one. */
+    String offered() {
+        try {
+            Optional<Path> newest = Backups.in(backups()).newest();
+            if (newest.isEmpty()) {
+                return " There is no backup in " + backups() + ".";
+            }
+            String of = Backups.made(newest.get())
+                    .map(at -> at.atZone(ZoneId.systemDefault()))
+                    .map(at -> ", made on " + TimeOfDay.shortDay(at) + " at " + TimeOfDay.of(at))
+                    .orElse("");
+            return " There is a backup (" + newest.get().getFileName() + of
+                    + "): start once more with --from-backup to go back to"
+                    + " the newest one that opens; what is here now is kept beside it.";
+        } catch (IOException e) {
+            return " The backups cannot be read: " + reason(e) + ".";
+        }
+    }
+
+    /** Puts the newest backup that opens beside the database. @return whether there is one */
+    boolean takeNewestAside(Predicate<String> opens) {
+        try {
+            List<Path> oldestFirst = Backups.in(backups()).oldestFirst();
+            for (int i = oldestFirst.size() - 1; i >= 0; i--) {
+                if (takeAside(oldestFirst.get(i), opens)) {
+                    return true;
+                }
+            }
+            return false;
+        } catch (IOException e) {
+            throw new UnusableFolder("The backups in " + backups() + " cannot be read: " + reason(e) + ".", e);
+        }
+    }
+
+    /** Puts what is in a backup beside the database, if it opens there. @return whether it does */
+    boolean takeAside(Path backup, Predicate<String> opens) {
+        try {
+            if (unzipAside(backup) && opens.test(urlAside())) {
+                return true;
+            }
+            Files.deleteIfExists(aside());
+            return false;
+        } catch (IOException e) {
+            throw new UnusableFolder("The data folder " + folder + " cannot be written to: " + reason(e) + ".", e);
+        }
+    }
+
+    private boolean unzipAside(Path backup) throws IOException {
+        Files.deleteIfExists(aside());
+        try (ZipFile zip = new ZipFile(backup.toFile())) {
+            ZipEntry database = zip.getEntry(DATABASE + ENDING);
+            if (database == null) {
+                return false;
+            }
+            try (InputStream in = zip.getInputStream(database)) {
+                Files.copy(in, aside());
+            }
+            return true;
+        } catch (ZipException | EOFException broken) {
+            return false;
         }
     }
 

@@ -6,8 +6,10 @@ import ironpin.quantity.Sentence;
 import ironpin.store.Cupboard.Question;
 import ironpin.store.db.tables.records.ExperimentRecord;
 import java.time.Instant;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Changes that were made because of what a lot showed. */
 public final class ExperimentStore {
@@ -59,6 +61,24 @@ public final class ExperimentStore {
                         .where(EXPERIMENT.BATCH_ID.eq(batchId))
                         .orderBy(EXPERIMENT.LOT_NO, EXPERIMENT.CAUSE)
                         .fetch(ExperimentStore::begun)));
+    }
+
+    /** One for each cause and lot that changes were begun from, but for those begun from a batch or tried in it. */
+    public List<Begun> elsewhere(long batchId) {
+        return cupboard.remembered(new Question(Set.of(EXPERIMENT), "elsewhere", batchId), dsl -> dsl
+                .selectFrom(EXPERIMENT)
+                .where(EXPERIMENT.BATCH_ID.ne(batchId), EXPERIMENT.FROM_BATCH.ne(batchId))
+                .orderBy(EXPERIMENT.BEGUN_AT, EXPERIMENT.BATCH_ID)
+                .fetch(ExperimentStore::begun)
+                .stream()
+                .collect(Collectors.toMap(
+                        one -> List.of(one.cause(), one.fromBatch(), one.fromLot()),
+                        one -> one,
+                        (one, later) -> one,
+                        LinkedHashMap::new))
+                .values()
+                .stream()
+                .toList());
     }
 
     /** All that were begun from the same lot for the same cause, the first one first. */

@@ -3,6 +3,7 @@ package ironpin.store;
 import static ironpin.store.db.Tables.BATCH;
 import static ironpin.store.db.Tables.CORRECTION;
 import static ironpin.store.db.Tables.FAULT;
+import static ironpin.store.db.Tables.HEARD;
 import static ironpin.store.db.Tables.OUTCOME;
 import static ironpin.store.db.Tables.PROBED;
 import static ironpin.store.db.Tables.REVISION;
@@ -73,6 +74,8 @@ public final class HappenedStore {
         /** Revisions that a correction or a patty made: told as what they were. */
         private final Set<Integer> made = new HashSet<>();
 
+        private boolean heard;
+
         Telling(DSLContext dsl, long id, Batch batch, Function<String, String> titles) {
             this.dsl = dsl;
             this.id = id;
@@ -86,6 +89,7 @@ public final class HappenedStore {
                     .where(BATCH.ID.eq(id))
                     .fetchSingle()
                     .value1();
+            heard();
             corrections(current);
             tastings(current);
             revisions(current);
@@ -104,13 +108,29 @@ public final class HappenedStore {
             story.add(new Happened(key, when, what, said));
         }
 
+        /** Before it came here. */
+        private void heard() {
+            dsl.selectFrom(HEARD)
+                    .where(HEARD.BATCH_ID.eq(id))
+                    .orderBy(HEARD.POSITION)
+                    .forEach(row -> {
+                        heard = true;
+                        tell(
+                                "heard " + row.getPosition(),
+                                row.getAt(),
+                                What.valueOf(row.getWhat()),
+                                Sentence.of(row.getSaid()));
+                    });
+        }
+
         private void revisions(int current) {
             dsl.select(REVISION.NO, REVISION.LABEL, REVISION.MADE_AT)
                     .from(REVISION)
                     .where(REVISION.BATCH_ID.eq(id), REVISION.NO.le(current))
                     .orderBy(REVISION.NO)
                     .forEach(row -> {
-                        if (!made.contains(row.value1())) {
+                        // One that is told of from before it came began there.
+                        if (!made.contains(row.value1()) && !(heard && row.value1() == 1)) {
                             tell("revision:" + row.value1(), row.value3(), What.PLAN, Labels.read(row.value2()));
                         }
                     });

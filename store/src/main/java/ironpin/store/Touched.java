@@ -62,6 +62,11 @@ final class Touched implements ExecuteListener {
         now.clear();
     }
 
+    /** Another database stands in the place of the one that was counted. */
+    void everything() {
+        counts.merge(EVERYTHING, 1L, Long::sum);
+    }
+
     /** Grows with every write that may have changed one of these. */
     long of(Set<? extends Table<?>> tables) {
         return Stream.concat(Stream.of(EVERYTHING), tables.stream().map(Table::getName))

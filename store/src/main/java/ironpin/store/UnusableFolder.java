@@ -10,7 +10,10 @@ public final class UnusableFolder extends RuntimeException {
     private static final long serialVersionUID = 1;
 
     /** Why a database could not be opened, where a cook can do something about it; else the problem itself. */
-    static RuntimeException of(RuntimeException problem) {
+    static RuntimeException of(RuntimeException problem, DataFolder home) {
+        if (problem instanceof UnusableFolder) {
+            return problem;
+        }
         for (Throwable one = problem; one != null; one = one.getCause()) {
             if (one instanceof SQLException sql && sql.getErrorCode() == ErrorCode.DATABASE_ALREADY_OPEN_1) {
                 return new UnusableFolder(
@@ -24,9 +27,7 @@ public final class UnusableFolder extends RuntimeException {
                         problem);
             }
             if (one instanceof SQLException sql && sql.getErrorCode() == ErrorCode.FILE_CORRUPTED_1) {
-                return new UnusableFolder(
-                        "The database in this data folder is damaged; stop Ironpin and unzip a backup over it.",
-                        problem);
+                return damaged("The database in this data folder is damaged.", home, problem);
             }
         }
         for (Throwable one = problem; one != null; one = one.getCause()) {
@@ -40,7 +41,23 @@ public final class UnusableFolder extends RuntimeException {
         return problem;
     }
 
+    private final boolean damaged;
+
     UnusableFolder(String message, Throwable cause) {
+        this(message, cause, false);
+    }
+
+    private UnusableFolder(String message, Throwable cause, boolean damaged) {
         super(message, cause);
+        this.damaged = damaged;
+    }
+
+    /** What is in it is no database any more, which a backup may help. @param what is wrong with it */
+    static UnusableFolder damaged(String what, DataFolder home, Throwable cause) {
+        return new UnusableFolder(what + home.offered(), cause, true);
+    }
+
+    boolean isDamaged() {
+        return damaged;
     }
 }

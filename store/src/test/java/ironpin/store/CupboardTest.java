@@ -17,6 +17,8 @@ import ironpin.dough.Waters;
 import ironpin.kit.Kit;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
+import ironpin.refusal.NotThere;
+import ironpin.refusal.Refused;
 import ironpin.style.Styles;
 import java.io.IOException;
 import java.lang.reflect.Field;
@@ -28,12 +30,15 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Queue;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
@@ -211,9 +216,9 @@ public class CupboardTest {
             BookStore.Came came = new BookStore.Came(1, "boiled-crescent", outcome, Instant.EPOCH);
             assertThrows(
                     RuntimeException.class,
-                    () -> book.bring(batch("Twice"), Optional.empty(), List.of(came, came), Instant.now()));
+                    () -> book.bring(batch("Twice"), Optional.empty(), List.of(came, came), List.of(), Instant.now()));
             assertEquals(batches.count(Status.PLANNED) + batches.count(Status.DONE), 0);
-            long id = book.bring(batch("Once"), Optional.empty(), List.of(came), Instant.now());
+            long id = book.bring(batch("Once"), Optional.empty(), List.of(came), List.of(), Instant.now());
             assertEquals(batches.load(id).status(), Status.DONE);
             assertEquals(book.entries(id).size(), 1);
         }
@@ -228,11 +233,11 @@ public class CupboardTest {
             assertEquals(
                     PosixFilePermissions.toString(Files.getPosixFilePermissions(one)), "rwx------", one.toString());
         }
-        RuntimeException taken =
-                UnusableFolder.of(new IllegalStateException(new SQLException("locked", "90020", 90020)));
+        RuntimeException taken = UnusableFolder.of(
+                new IllegalStateException(new SQLException("locked", "90020", 90020)), DataFolder.at(folder));
         assertTrue(taken.getMessage().contains("Another Ironpin"), taken.getMessage());
         RuntimeException other = new IllegalStateException("odd");
-        assertEquals(UnusableFolder.of(other), other);
+        assertEquals(UnusableFolder.of(other, DataFolder.at(folder)), other);
         UnusableFolder odd = expectThrows(
                 UnusableFolder.class, () -> Cupboard.open(folder.resolve("a;INIT=drop all objects"), CLOCK));
         assertTrue(odd.getMessage().contains("has a ; in its name"), odd.getMessage());
@@ -271,9 +276,92 @@ public class CupboardTest {
         List<Path> before = backups(folder);
         Files.write(folder.resolve("ironpin.mv.db"), new byte[0]);
         UnusableFolder said = expectThrows(UnusableFolder.class, () -> Cupboard.open(folder, CLOCK));
-        assertTrue(said.getMessage().contains(before.get(before.size() - 1).toString()), said.getMessage());
+        assertTrue(
+                said.getMessage()
+                        .contains(before.get(before.size() - 1).getFileName().toString()),
+                said.getMessage());
         assertEquals(backups(folder), before);
         assertEquals(Files.size(folder.resolve("ironpin.mv.db")), 0);
+    }
+
+    /** What is here is kept first, and what was remembered of it is not believed any more. */
+    @Test
+    public void aCookGoesBackToABackupAndForthAgain() throws IOException {
+        Path folder = TestFolder.fresh("back");
+        try (Cupboard cupboard = Cupboard.open(folder, CLOCK)) {
+            BatchStore batches = new BatchStore(cupboard);
+            BackupShelf shelf = new BackupShelf(cupboard, CLOCK);
+            long id = batches.create(batch("As it was"), "new", CLOCK.instant());
+            shelf.keepNow();
+            batches.change(id, "title", one -> one.withTitle("As it is"), CLOCK.instant());
+            batches.create(batch("Another"), "new", CLOCK.instant());
+            batches.load(id);
+            assertEquals(batches.count(Status.PLANNED), 2);
+            assertEquals(shelf.all().get(0).batches(), OptionalInt.of(1));
+            shelf.goBackTo(shelf.all().get(0).name());
+            assertEquals(batches.load(id).batch().title(), "As it was");
+            assertEquals(batches.count(Status.PLANNED), 1);
+            BackupShelf.Kept before = shelf.all().get(0);
+            assertEquals(before.batches(), OptionalInt.of(2), "what stood here was kept first");
+            Files.write(folder.resolve("backups").resolve("ironpin-n000900-broken.zip"), new byte[100]);
+            expectThrows(Refused.class, () -> shelf.goBackTo("ironpin-n000900-broken.zip"));
+            expectThrows(NotThere.class, () -> shelf.goBackTo("../ironpin.mv.db"));
+            assertEquals(batches.load(id).batch().title(), "As it was");
+            shelf.goBackTo(before.name());
+            assertEquals(batches.load(id).batch().title(), "As it is");
+            batches.change(id, "title", one -> one.withTitle("And on"), CLOCK.instant());
+        }
+        try (Cupboard again = Cupboard.open(folder, CLOCK)) {
+            assertEquals(new BatchStore(again).called("And on", 2).size(), 1);
+        }
+    }
+
+    @Test
+    public void aDamagedDatabaseIsSaidAndTheNewestBackupThatOpensIsOffered() throws IOException {
+        Path folder = TestFolder.fresh("damaged");
+        try (Cupboard cupboard = Cupboard.open(folder, CLOCK)) {
+            new BatchStore(cupboard).create(batch("Kept"), "new", CLOCK.instant());
+            new BackupShelf(cupboard, CLOCK).keepNow();
+        }
+        byte[] damaged = Files.readAllBytes(folder.resolve("ironpin.mv.db"));
+        Arrays.fill(damaged, (byte) 7);
+        Files.write(folder.resolve("ironpin.mv.db"), damaged);
+        Files.write(folder.resolve("backups").resolve("ironpin-n000900-broken.zip"), new byte[100]);
+        UnusableFolder said = expectThrows(UnusableFolder.class, () -> Cupboard.open(folder, CLOCK));
+        assertTrue(
+                said.getMessage().contains("damaged") && said.getMessage().contains("--from-backup"),
+                said.getMessage());
+        assertEquals(Files.readAllBytes(folder.resolve("ironpin.mv.db")), damaged, "nothing is touched unasked");
+        try (Cupboard cupboard = Cupboard.openFromBackup(folder, CLOCK)) {
+            assertEquals(new BatchStore(cupboard).called("Kept", 2).size(), 1);
+            new BatchStore(cupboard).create(batch("Written since"), "new", CLOCK.instant());
+        }
+        try (Cupboard cupboard = Cupboard.openFromBackup(folder, CLOCK)) {
+            assertEquals(new BatchStore(cupboard).called("Written since", 2).size(), 1, "not gone back a second time");
+        }
+        try (Stream<Path> files = Files.list(folder.resolve("backups"))) {
+            assertTrue(
+                    files.anyMatch(one -> one.getFileName().toString().startsWith("as-found-")), "it is kept beside");
+        }
+    }
+
+    /** A copy elsewhere outlives the disk; one a day, and the newest is among them. */
+    @Test
+    public void aDailyCopyGoesToAFolderOfTheCooks() throws IOException {
+        Path folder = TestFolder.fresh("daily");
+        Path elsewhere = TestFolder.fresh("elsewhere");
+        try (Cupboard cupboard = Cupboard.open(folder, CLOCK)) {
+            for (int day = 0; day < BackupShelf.COPIES + 3; day++) {
+                BackupShelf shelf = new BackupShelf(cupboard, Clock.offset(CLOCK, Duration.ofDays(day)));
+                shelf.keepDaily();
+                shelf.keepDaily();
+                shelf.copyTo(elsewhere);
+                assertEquals(shelf.copied(elsewhere), shelf.all().get(0).made());
+            }
+        }
+        try (Stream<Path> files = Files.list(elsewhere)) {
+            assertEquals(files.count(), BackupShelf.COPIES);
+        }
     }
 
     /** The clock ran years ahead for one start: each backup after it is newer all the same. */

@@ -272,7 +272,7 @@ public class StoreTest {
             backups = files.sorted().toList();
         }
         assertEquals(backups.size(), 5);
-        assertEquals(backups.get(4).getFileName().toString(), "ironpin-n000007-20261204-150000-000.zip");
+        assertEquals(backups.get(4).getFileName().toString(), "ironpin-n000007-20261204-150000-000-of-1.zip");
         Path restored = TestFolder.fresh("restored");
         Files.createDirectories(restored);
         try (FileSystem zip = FileSystems.newFileSystem(backups.get(4))) {

@@ -94,7 +94,7 @@ final class WritingKitchen {
         BookStore book = new BookStore(Cupboard.open(folder, CLOCK));
         for (int n = 1; ; n++) {
             BookStore.Came came = new BookStore.Came(1, "boiled-crescent", outcome(), CLOCK.instant());
-            book.bring(batch(), Optional.of("source"), List.of(came), CLOCK.instant());
+            book.bring(batch(), Optional.of("source"), List.of(came), List.of(), CLOCK.instant());
             acknowledged(n);
         }
     }

@@ -86,6 +86,10 @@ public class EveryAddressTest extends OpenKitchen {
             Answer answer = get(path, units);
             assertEquals(answer.status(), 200, path);
             types.add(answer.type().replaceAll(";.*", ""));
+            if (answer.type().equals("application/zip")) {
+                // Rows as they are kept, for no reader's eye.
+                continue;
+            }
             Matcher unsaid = UNSAID.matcher(answer.text());
             assertFalse(unsaid.find(), path + ": " + (unsaid.reset().find() ? unsaid.group() : ""));
             boolean all = units.equals("METRIC") || path.startsWith("/api") || path.endsWith(".json");

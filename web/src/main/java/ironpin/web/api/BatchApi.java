@@ -5,12 +5,14 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import ironpin.batch.Batch;
+import ironpin.book.Happened;
 import ironpin.format.BatchFormat;
 import ironpin.format.WrittenBatch;
 import ironpin.store.BatchStore;
 import ironpin.store.BookStore;
 import ironpin.store.Status;
 import ironpin.store.StoredBatch;
+import ironpin.web.book.Stories;
 import java.net.URI;
 import java.time.Clock;
 import java.util.List;
@@ -31,12 +33,14 @@ class BatchApi {
     private final BatchStore batches;
     private final BookStore book;
     private final BatchReader reader;
+    private final Stories stories;
     private final Clock clock;
 
-    BatchApi(BatchStore batches, BookStore book, BatchReader reader, Clock clock) {
+    BatchApi(BatchStore batches, BookStore book, BatchReader reader, Stories stories, Clock clock) {
         this.batches = batches;
         this.book = book;
         this.reader = reader;
+        this.stories = stories;
         this.clock = clock;
     }
 
@@ -69,7 +73,7 @@ class BatchApi {
         return JsonFile.of(
                 stored.batch().title(),
                 "batch",
-                BatchFormat.write(new WrittenBatch(stored.batch(), came, stored.source())));
+                BatchFormat.write(new WrittenBatch(stored.batch(), came, stored.source(), stories.written(stored))));
     }
 
     @BatchBody
@@ -90,7 +94,12 @@ class BatchApi {
                 .map(part -> new BookStore.Came(
                         part.lotNo(), batch.lot(part.lotNo()).style(), part.outcome(), part.recordedAt()))
                 .toList();
-        return book.bring(batch, document.source(), came, clock.instant());
+        // What came of its lots comes as what it is, and is told from that.
+        List<BookStore.Heard> story = document.story().stream()
+                .filter(one -> came.isEmpty() || one.what() != Happened.What.VERDICT)
+                .map(one -> new BookStore.Heard(one.at(), one.what(), one.said()))
+                .toList();
+        return book.bring(batch, document.source(), came, story, clock.instant());
     }
 
     private static Listed listed(StoredBatch stored) {

@@ -8,8 +8,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
-import java.util.List;
-import java.util.Optional;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -36,8 +34,7 @@ class StartApi {
     @GetMapping(path = "/api/v1/starts/{id}", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<String> export(@PathVariable long id) {
         StartStore.Kept kept = starts.load(id);
-        return JsonFile.of(
-                kept.name(), "start", BatchFormat.write(new WrittenBatch(kept.batch(), List.of(), Optional.empty())));
+        return JsonFile.of(kept.name(), "start", BatchFormat.write(new WrittenBatch(kept.batch())));
     }
 
     @PostMapping("/starts/import")

@@ -1,21 +1,16 @@
 package ironpin.web.book;
 
 import ironpin.book.Happened;
-import ironpin.clock.Task;
-import ironpin.quantity.UnitSystem;
+import ironpin.format.WrittenBatch.Told;
 import ironpin.store.BatchStore;
-import ironpin.store.HappenedStore;
 import ironpin.store.StoredBatch;
-import ironpin.web.page.Plans;
 import ironpin.wording.TimeOfDay;
 import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -26,14 +21,12 @@ import org.springframework.web.bind.annotation.ResponseBody;
 @Controller
 class HappenedController {
     private final BatchStore batches;
-    private final HappenedStore happened;
-    private final Plans plans;
+    private final Stories stories;
     private final Clock clock;
 
-    HappenedController(BatchStore batches, HappenedStore happened, Plans plans, Clock clock) {
+    HappenedController(BatchStore batches, Stories stories, Clock clock) {
         this.batches = batches;
-        this.happened = happened;
-        this.plans = plans;
+        this.stories = stories;
         this.clock = clock;
     }
 
@@ -53,20 +46,11 @@ class HappenedController {
      */
     public record Line(String time, Happened happened) {}
 
-    /**
-     * Something that happened, for other programs.
-     *
-     * @param at when
-     * @param what kind of thing
-     * @param said in a sentence, metric
-     */
-    public record Told(Instant at, Happened.What what, String said) {}
-
     @GetMapping("/batches/{id}/story")
     String story(@PathVariable long id, Model model) {
         StoredBatch stored = batches.load(id);
         Map<String, List<Line>> days = new LinkedHashMap<>();
-        for (Happened one : told(stored)) {
+        for (Happened one : stories.of(stored)) {
             LocalDateTime at = one.at().atZone(clock.getZone()).toLocalDateTime();
             days.computeIfAbsent(TimeOfDay.shortDay(at), day -> new ArrayList<>())
                     .add(new Line(TimeOfDay.of(at.toLocalTime()), one));
@@ -84,14 +68,6 @@ class HappenedController {
     @GetMapping("/api/v1/batches/{id}/story")
     @ResponseBody
     List<Told> story(@PathVariable long id) {
-        return told(batches.load(id)).stream()
-                .map(one -> new Told(one.at(), one.what(), one.said().render(UnitSystem.METRIC)))
-                .toList();
-    }
-
-    private List<Happened> told(StoredBatch stored) {
-        Map<String, String> titles =
-                plans.of(stored).day().tasks().stream().collect(Collectors.toMap(Task::key, Task::title, (a, b) -> a));
-        return happened.story(stored, key -> titles.getOrDefault(key, ""));
+        return stories.written(batches.load(id));
     }
 }

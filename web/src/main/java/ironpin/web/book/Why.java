@@ -5,6 +5,7 @@ import ironpin.diagnosis.CanShow;
 import ironpin.diagnosis.Diagnosis;
 import ironpin.diagnosis.Doing;
 import ironpin.diagnosis.Trial;
+import ironpin.diagnosis.Tried;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Mass;
 import ironpin.store.BookEntry;
@@ -41,7 +42,7 @@ public class Why {
      * @param said what came of it so far, in words
      * @param several whether another change was tried at once, so that nobody can say which did it
      */
-    public record Tried(ExperimentStore.Begun begun, String said, boolean several) {}
+    public record Attempt(ExperimentStore.Begun begun, String said, boolean several) {}
 
     /** What the book's page asks and answers of the lot in hand. */
     void show(Screen screen, Model model) {
@@ -55,7 +56,8 @@ public class Why {
         return screen.entry()
                 .map(BookEntry::outcome)
                 .filter(outcome -> !outcome.faultless())
-                .map(outcome -> Diagnosis.of(screen.plan(), screen.lot(), outcome, doing(screen, screen.lot())));
+                .map(outcome -> Diagnosis.of(
+                        screen.plan(), screen.lot(), outcome, doing(screen, screen.lot()), tried(screen.id())));
     }
 
     private Doing doing(Screen screen, LotPlan lot) {
@@ -89,20 +91,30 @@ public class Why {
     }
 
     /** What is tried in a lot, with what came of it. */
-    public List<Tried> tried(long batchId, int lotNo) {
+    public List<Attempt> tried(long batchId, int lotNo) {
         List<ExperimentStore.Begun> here = experiments.in(batchId).stream()
                 .filter(one -> one.lotNo() == lotNo)
                 .toList();
         return here.stream()
-                .map(one -> new Tried(one, said(one), here.size() > 1))
+                .map(one -> new Attempt(one, said(one), here.size() > 1))
                 .toList();
     }
 
     private String said(ExperimentStore.Begun one) {
-        Optional<Outcome> before = book.outcome(one.fromBatch(), one.fromLot());
+        return trial(one).map(Trial::said).orElse("not judged before");
+    }
+
+    private Optional<Trial> trial(ExperimentStore.Begun one) {
         List<Outcome> after = experiments.alike(one).stream()
                 .flatMap(other -> book.outcome(other.batchId(), other.lotNo()).stream())
                 .toList();
-        return before.map(then -> Trial.of(one.cause(), then, after).said()).orElse("not judged before");
+        return book.outcome(one.fromBatch(), one.fromLot()).map(then -> Trial.of(one.cause(), then, after));
+    }
+
+    /** What changes have come to in all other batches: a batch is no witness of itself. */
+    private Tried tried(long batchId) {
+        return Tried.of(experiments.elsewhere(batchId).stream()
+                .flatMap(one -> trial(one).map(trial -> new Tried.Closed(one.cause(), trial.result())).stream())
+                .toList());
     }
 }

@@ -129,6 +129,13 @@ public class FireDesk {
         return burning;
     }
 
+    /** Other rounds may be on the fire than before: the kitchen went back to a backup, or another one came in. */
+    public synchronized void lookAgain() {
+        burning.clear();
+        ofNoLot.clear();
+        found = false;
+    }
+
     /** A round has gone in. */
     public void in(Cooked round) {
         rounds();

@@ -1,5 +1,6 @@
 package ironpin.web.kitchen;
 
+import ironpin.store.BackupShelf;
 import ironpin.store.BatchStore;
 import ironpin.store.BookStore;
 import ironpin.store.CardStore;
@@ -12,6 +13,7 @@ import ironpin.store.FreezerStore;
 import ironpin.store.HandStore;
 import ironpin.store.HappenedStore;
 import ironpin.store.KitStore;
+import ironpin.store.KitchenArchive;
 import ironpin.store.KnownStore;
 import ironpin.store.LaidStore;
 import ironpin.store.MinuteStore;
@@ -43,12 +45,24 @@ class KitchenBeans {
     @Bean(destroyMethod = "close")
     @Lazy(false)
     Cupboard cupboard(KitchenSettings settings, Clock clock) {
-        return Cupboard.open(settings.data(), clock);
+        return settings.fromBackup()
+                ? Cupboard.openFromBackup(settings.data(), clock)
+                : Cupboard.open(settings.data(), clock);
     }
 
     @Bean
     Tidying tidying(Cupboard cupboard, Clock clock) {
         return new Tidying(cupboard, clock);
+    }
+
+    @Bean
+    BackupShelf backupShelf(Cupboard cupboard, Clock clock) {
+        return new BackupShelf(cupboard, clock);
+    }
+
+    @Bean
+    KitchenArchive kitchenArchive(Cupboard cupboard, BatchStore batches) {
+        return new KitchenArchive(cupboard, batches);
     }
 
     @Bean

@@ -1,6 +1,7 @@
 package ironpin.web.kitchen;
 
 import java.nio.file.Path;
+import java.util.Optional;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.boot.context.properties.bind.DefaultValue;
 
@@ -9,6 +10,17 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  *
  * @param data folder of the database and its backups
  * @param demo whether to fill an empty cupboard with the demo kitchen
+ * @param copies folder to which the newest backup is copied, daily; none if it is not said
+ * @param fromBackup whether to go back to the newest backup that opens, since the database does not
  */
 @ConfigurationProperties("ironpin")
-public record KitchenSettings(@DefaultValue("${user.home}/ironpin") Path data, @DefaultValue("false") boolean demo) {}
+public record KitchenSettings(
+        @DefaultValue("${user.home}/ironpin") Path data,
+        @DefaultValue("false") boolean demo,
+        Optional<Path> copies,
+        @DefaultValue("false") boolean fromBackup) {
+    /** An empty word is no folder. */
+    public KitchenSettings {
+        copies = copies.filter(folder -> !folder.toString().isBlank());
+    }
+}

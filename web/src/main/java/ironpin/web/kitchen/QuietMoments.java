@@ -11,7 +11,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 
-/** Looks every minute whether nobody is writing, and has the cupboard tidied then. */
+/** Looks every minute whether nobody is writing, and has the cupboard tidied then; and keeps a backup a day of one that stays open. */
 @Component
 @Lazy(false)
 class QuietMoments {
@@ -24,8 +24,9 @@ class QuietMoments {
         return thread;
     });
 
-    QuietMoments(Tidying tidying) {
+    QuietMoments(Tidying tidying, DailyCopies copies) {
         looker.scheduleWithFixedDelay(() -> look(tidying), QUIET.toSeconds(), QUIET.toSeconds(), TimeUnit.SECONDS);
+        looker.scheduleWithFixedDelay(copies::keep, 1, QUIET.toSeconds(), TimeUnit.SECONDS);
     }
 
     private static void look(Tidying tidying) {

@@ -23,7 +23,7 @@ import javax.imageio.stream.MemoryCacheImageOutputStream;
  * A photo as it is kept: at most {@value #LONGEST} pixels long and written anew from its pixels alone, so that nothing of where, when and
  * with what it was taken stays in it. A page turns it upright before it is sent, as the browser shows it.
  */
-final class Photograph {
+public final class Photograph {
     static final int LONGEST = 1_280;
 
     private static final long MOST_PIXELS = 60_000_000;
@@ -35,7 +35,7 @@ final class Photograph {
     private Photograph() {}
 
     /** @throws Refused with the reason if it is no picture that can be read */
-    static byte[] of(byte[] sent) {
+    public static byte[] of(byte[] sent) {
         AT_ONCE.acquireUninterruptibly();
         try (ImageInputStream in = new MemoryCacheImageInputStream(new ByteArrayInputStream(sent))) {
             ImageReader reader =
