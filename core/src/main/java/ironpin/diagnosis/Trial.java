@@ -23,6 +23,8 @@ public record Trial(int badBefore, int allBefore, int badAfter, int allAfter, bo
     /** So near to even, with this many seen, nothing was done. */
     private static final double EVEN = 0.3;
 
+    private static final long MOST_SAID = 99;
+
     private static final int ENOUGH_PIECES = 60;
     private static final int ENOUGH_BATCHES = 3;
 
@@ -124,7 +126,9 @@ public record Trial(int badBefore, int allBefore, int badAfter, int allAfter, bo
         }
         String what = pieces ? "pieces" : "batches";
         double sure = sure();
-        long percent = Math.round(100 * Math.max(sure, 1 - sure));
+        long rounded = Math.round(100 * Math.max(sure, 1 - sure));
+        // Nothing that was counted makes anybody wholly sure.
+        String percent = rounded > MOST_SAID ? "over " + MOST_SAID : String.valueOf(rounded);
         return result().label() + ": " + badBefore + " of " + allBefore + " " + what + " before, " + badAfter + " of "
                 + Count.of(allAfter, pieces ? "piece" : "batch", what) + " after (" + percent + " % sure it is "
                 + (sure >= 0.5 ? "less" : "more") + ")";

@@ -230,8 +230,9 @@ public final class HappenedStore {
                                 What.WEIGHED,
                                 Sentence.of(
                                         lot(rows.get(0).getLotNo()),
-                                        Count.of(rows.size(), "piece") + " on the scale, "
-                                                + (rows.get(0).getWhat().equals("DOUGH") ? "dough" : "filling") + " ",
+                                        rows.get(0).getWhat().equals("DOUGH")
+                                                ? Count.of(rows.size(), "piece") + " on the scale, dough "
+                                                : Count.of(rows.size(), "spoonful") + " on the scale, ",
                                         Quantity.fineGrams(mean),
                                         " on the whole."));
                     });

@@ -57,7 +57,7 @@ public class CoachJourneyTest extends OpenKitchen {
             page.navigate(next + "/book");
             page.getByText("Write it down").click();
             assertThat(page.locator(".tried"))
-                    .containsText("helped: 15 of 48 pieces before, 0 of 48 pieces after (100 % sure it is less)");
+                    .containsText("helped: 15 of 48 pieces before, 0 of 48 pieces after (over 99 % sure it is less)");
             assertThat(page.locator(".why")).hasCount(0);
             // Both are found by their words, and laid side by side.
             page.navigate("/book");

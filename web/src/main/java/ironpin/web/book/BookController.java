@@ -1,7 +1,10 @@
 package ironpin.web.book;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import ironpin.batch.Dough;
 import ironpin.batch.Station;
+import ironpin.book.Arose;
 import ironpin.book.FlourLesson;
 import ironpin.book.Outcome;
 import ironpin.plan.BatchPlan;
@@ -36,9 +39,11 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
@@ -69,6 +74,11 @@ class BookController {
     private final StoryStore stories;
     private final Bell bell;
     private final Clock clock;
+    private final Cache<Drawn, Sentence> ribbons =
+            Caffeine.newBuilder().maximumSize(8 * PAGE).build();
+
+    /** What a small ribbon is drawn of. */
+    private record Drawn(long batch, int revision, List<LoggedCorrection> made, List<BookEntry> entries) {}
 
     BookController(
             Cupboard cupboard,
@@ -256,11 +266,35 @@ class BookController {
                 stored.id(),
                 stored.batch().title(),
                 TimeOfDay.shortDay(stored.batch().serving()),
-                RibbonPicture.narrow(
-                        plan, plan.lots().get(0).lot().no(), new RibbonNotes(Corrected.marks(made), Map.of(), "")),
+                ribbon(new Drawn(stored.id(), stored.revision(), made, entries), plan),
                 lots,
                 counted(stored, plan, made),
                 again.changes(stored));
+    }
+
+    /** Drawing takes longer than anything else of the page; a past batch hardly changes. */
+    private Sentence ribbon(Drawn key, BatchPlan plan) {
+        return ribbons.get(
+                key,
+                drawn -> RibbonPicture.narrow(
+                        plan,
+                        worst(plan, drawn.entries()),
+                        new RibbonNotes(Corrected.marks(drawn.made()), Map.of(), "", arose(drawn.entries()))));
+    }
+
+    /** The lot of which most is to be seen: where something was wrong, or else the first. */
+    private static int worst(BatchPlan plan, List<BookEntry> entries) {
+        return entries.stream()
+                .filter(one -> !one.outcome().faultless()
+                        && plan.lots().stream().anyMatch(lot -> lot.lot().no() == one.lotNo()))
+                .max(Comparator.comparingInt(
+                        one -> one.outcome().burst() + one.outcome().leaked()))
+                .map(BookEntry::lotNo)
+                .orElse(plan.lots().get(0).lot().no());
+    }
+
+    private static Map<Integer, Map<Arose.Where, List<String>>> arose(List<BookEntry> entries) {
+        return entries.stream().collect(Collectors.toMap(BookEntry::lotNo, one -> Arose.of(one.outcome())));
     }
 
     private List<Sentence> counted(StoredBatch stored, BatchPlan plan, List<LoggedCorrection> made) {

@@ -40,7 +40,7 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 
-/** Fills an empty cupboard with three past batches, what is left of them in the freezer, and one planned for tonight. */
+/** Fills an empty cupboard with five past batches, what is left of them in the freezer, and one planned for tonight. */
 @Component
 @ConditionalOnProperty(name = "ironpin.demo", havingValue = "true")
 @Lazy(false)
@@ -54,6 +54,7 @@ class DemoKitchen implements SmartInitializingSingleton {
     private final KitStore kits;
     private final FreezerStore freezer;
     private final RemainsStore remains;
+    private final HouseMoons moons;
     private final Clock clock;
 
     DemoKitchen(
@@ -64,7 +65,9 @@ class DemoKitchen implements SmartInitializingSingleton {
             KitStore kits,
             FreezerStore freezer,
             RemainsStore remains,
+            HouseMoons moons,
             Clock clock) {
+        this.moons = moons;
         this.remains = remains;
         this.corrections = corrections;
         this.kits = kits;
@@ -85,6 +88,7 @@ class DemoKitchen implements SmartInitializingSingleton {
             firstLeaves();
             sundayBreads();
             lanternNight();
+            moons.cook(daysAgo(40));
         }
     }
 

@@ -140,7 +140,8 @@ public record Screen(
 
     private RibbonNotes notes() {
         Map<Integer, LaneWork> work = stored.status() == Status.RUNNING ? run.work(plan()) : Map.of();
-        return new RibbonNotes(Corrected.marks(corrections), work, "/batches/" + id() + "/" + place() + "?lot=");
+        return new RibbonNotes(
+                Corrected.marks(corrections), work, "/batches/" + id() + "/" + place() + "?lot=", Map.of());
     }
 
     public List<Finding> findings() {

@@ -1,16 +1,19 @@
 package ironpin.web.picture;
 
 import ironpin.batch.balance.Balance;
+import ironpin.book.Arose;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.wording.Count;
+import ironpin.wording.Name;
 import ironpin.wrapper.Fold;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * The ribbon: every gram from flour to plate. The lot in hand is drawn whole, to a scale of its own; the others are slim strands,
@@ -27,6 +30,10 @@ public final class RibbonPicture {
     private static final double HEAD = 24;
     private static final double FOOT = 22;
     private static final int MOST_BEADS = 22;
+
+    /** Pixels of a mark where something went wrong. */
+    private static final double ACROSS = 10;
+
     private static final int MOST_SHAPES = 8;
 
     /** Where the stations stand, as percentages of the width. */
@@ -54,6 +61,9 @@ public final class RibbonPicture {
     /** The latest correction of each dough, in a few words, by the dough's number. */
     private final Map<Integer, Sentence> corrected;
 
+    /** What was wrong with each lot, by its number. */
+    private final Map<Integer, Map<Arose.Where, List<String>>> faults;
+
     /** Where a lane's name leads; without it names lead nowhere. */
     private final String link;
 
@@ -62,6 +72,7 @@ public final class RibbonPicture {
         this.wide = wide;
         this.at = wide ? WIDE : NARROW;
         this.corrected = notes.corrected();
+        this.faults = notes.faults();
         this.link = notes.link();
         this.lanes = lanes(wide ? plan.lots() : List.of(plan.lot(lotNo)), lotNo, notes);
     }
@@ -200,6 +211,40 @@ public final class RibbonPicture {
                 fillingTop + fillingThick,
                 false);
         outputs(lane, dough, filling);
+        faults.getOrDefault(lot.lot().no(), Map.of()).keySet().forEach(where -> arose(lane, where));
+    }
+
+    /** A cut across the lane where something went wrong. */
+    private void arose(RibbonLane lane, Arose.Where where) {
+        double x =
+                switch (where) {
+                    case DOUGH -> at.dough;
+                    case FILLING -> at.filling;
+                    case PORTION -> at.portion;
+                    case ROLL -> (at.roll + at.fold) / 2;
+                    case FOLD -> at.fold;
+                    case COOK -> at.cook;
+                };
+        svg.open(
+                "svg",
+                "x",
+                Svg.number(x) + "%",
+                "y",
+                lane.top(),
+                "width",
+                ACROSS,
+                "height",
+                lane.height(),
+                "viewBox",
+                "0 0 " + Svg.number(ACROSS) + " " + Svg.number(lane.height()));
+        double end = lane.height() - 1;
+        svg.add(
+                "path",
+                "class",
+                "arose stroke-stop fill-none stroke-2",
+                "d",
+                "M5 1 L2 " + Svg.number(end / 3) + " L8 " + Svg.number(end * 2 / 3) + " L5 " + Svg.number(end));
+        svg.close("svg");
     }
 
     /** The name gives way at its end where the lane is narrow; it leads to the lot. */
@@ -520,6 +565,16 @@ public final class RibbonPicture {
                     " to the table and ",
                     lane.share().toFreezer(),
                     " to the freezer."));
+            Map<Arose.Where, List<String>> wrong =
+                    faults.getOrDefault(lane.lot().no(), Map.of());
+            if (!wrong.isEmpty()) {
+                said.add(Sentence.of(
+                        Name.first(wrong.entrySet().stream()
+                                .map(one -> String.join(", ", one.getValue()) + " "
+                                        + one.getKey().label())
+                                .collect(Collectors.joining("; "))),
+                        "."));
+            }
         }
         plan.balance().doughs().forEach(share -> over(share.left(), " of dough is left over.", said));
         plan.balance().doughs().forEach(share -> over(share.trimmings(), " of trimmings are over.", said));

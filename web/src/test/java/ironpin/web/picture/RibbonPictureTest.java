@@ -8,9 +8,14 @@ import ironpin.batch.Batch;
 import ironpin.batch.RandomBatches;
 import ironpin.batch.edit.Composing;
 import ironpin.batch.edit.Lanes;
+import ironpin.book.Arose;
+import ironpin.book.FillingVerdict;
+import ironpin.book.Outcome;
+import ironpin.book.SkinVerdict;
 import ironpin.kit.Kit;
 import ironpin.plan.BatchPlan;
 import ironpin.plan.LotPlan;
+import ironpin.quantity.Mass;
 import ironpin.quantity.Sentence;
 import ironpin.quantity.UnitSystem;
 import ironpin.style.Styles;
@@ -18,6 +23,7 @@ import ironpin.wording.Count;
 import ironpin.wrapper.BoughtWrapper;
 import java.io.StringReader;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,7 +34,8 @@ import org.testng.annotations.Test;
 import org.xml.sax.InputSource;
 
 public class RibbonPictureTest {
-    private static final RibbonNotes CORRECTED = new RibbonNotes(Map.of(2, Sentence.of("+5 g water")), Map.of(), "");
+    private static final RibbonNotes CORRECTED =
+            new RibbonNotes(Map.of(2, Sentence.of("+5 g water")), Map.of(), "", Map.of());
 
     @Test
     public void everyRibbonIsWellFormedAndSaysWhatItShows() throws Exception {
@@ -79,6 +86,27 @@ public class RibbonPictureTest {
         }
     }
 
+    /** Leaks are marked at the fold and bursts in the cooking, in the order of the way; one that was faultless has no mark. */
+    @Test
+    public void faultsAreMarkedWhereTheyArose() {
+        Outcome outcome = new Outcome(
+                24, 3, 2, 0, Mass.ZERO, Mass.ZERO, SkinVerdict.TOUGH, FillingVerdict.RIGHT, Optional.empty(), "");
+        BatchPlan plan = BatchPlan.of(supper());
+        String svg = RibbonPicture.narrow(
+                        plan, 1, new RibbonNotes(Map.of(), Map.of(), "", Map.of(1, Arose.of(outcome))))
+                .render(UnitSystem.METRIC);
+        Matcher mark = Pattern.compile("<svg x=\"([\\d.]+)%\"[^>]*><path class=\"arose[^>]*>")
+                .matcher(svg);
+        List<Double> places = new ArrayList<>();
+        while (mark.find()) {
+            places.add(Double.parseDouble(mark.group(1)));
+        }
+        assertEquals(places.size(), 3, svg);
+        assertTrue(places.get(0) < 14 && places.get(1) > 55 && places.get(1) < places.get(2), places.toString());
+        assertTrue(svg.contains("Skin tough in the dough; 2 leaked at the fold; 3 burst in the cooking."), svg);
+        assertTrue(!RibbonPicture.narrow(plan, 1).render(UnitSystem.METRIC).contains("arose"));
+    }
+
     @Test
     public void theRibbonLeavesRoomForTheWork() {
         Pattern height = Pattern.compile("<svg [^>]*class=\"ribbon-wide[^\"]*\" width=\"100%\" height=\"([\\d.]+)\"");
@@ -114,7 +142,7 @@ public class RibbonPictureTest {
     }
 
     private static RibbonNotes work(double shaped, double cooked) {
-        return new RibbonNotes(Map.of(), Map.of(1, new LaneWork(shaped, cooked)), "");
+        return new RibbonNotes(Map.of(), Map.of(1, new LaneWork(shaped, cooked)), "", Map.of());
     }
 
     private static int count(String svg, String what) {
