@@ -82,6 +82,16 @@ public class AccessTest extends OpenKitchen {
         DEMO + "/sheet",
         DEMO + "/delete",
         "/batches/1/book",
+        "/batches/6/story",
+        "/book/answers",
+        "/known",
+        "/starts",
+        "/cards",
+        "/rehearsal",
+        "/freezer",
+        "/stove",
+        "/keeping",
+        "/devices",
         "/nowhere"
     };
 
@@ -123,11 +133,15 @@ public class AccessTest extends OpenKitchen {
         try (BrowserContext device = device(1280, 800)) {
             Page page = device.newPage();
             open(page, path);
-            for (int[] size : new int[][] {{1280, 800}, {820, 1180}, {390, 844}}) {
+            for (int[] size : new int[][] {{1280, 800}, {820, 1180}, {390, 844}, {320, 800}}) {
                 page.setViewportSize(size[0], size[1]);
                 int width = ((Number) page.evaluate("document.documentElement.scrollWidth")).intValue();
                 assertTrue(width <= size[0], path + " is " + width + " px wide on " + size[0]);
             }
+            page.setViewportSize(1280, 800);
+            page.evaluate("document.documentElement.style.setProperty('font-size', '200%', 'important')");
+            int width = ((Number) page.evaluate("document.documentElement.scrollWidth")).intValue();
+            assertTrue(width <= 1280, path + " is " + width + " px wide with letters of twice the size");
         }
     }
 

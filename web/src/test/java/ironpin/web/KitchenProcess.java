@@ -37,10 +37,18 @@ final class KitchenProcess {
 
     /** Starts it and waits for its first answer. @param jvm options of Java */
     static KitchenProcess open(Path data, List<String> jvm) throws IOException, InterruptedException {
-        int port;
+        return open(data, jvm, freePort());
+    }
+
+    static int freePort() throws IOException {
         try (ServerSocket free = new ServerSocket(0)) {
-            port = free.getLocalPort();
+            return free.getLocalPort();
         }
+    }
+
+    /** The same on a port, with whatever else it is told. */
+    static KitchenProcess open(Path data, List<String> jvm, int port, String... told)
+            throws IOException, InterruptedException {
         List<String> command = new ArrayList<>();
         command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
         command.addAll(jvm);
@@ -51,6 +59,7 @@ final class KitchenProcess {
                 "--server.port=" + port,
                 "--ironpin.demo=true",
                 "--ironpin.data=" + data.toAbsolutePath()));
+        command.addAll(List.of(told));
         Path log = Path.of("target", data.getFileName() + ".log");
         Process process = new ProcessBuilder(command)
                 .redirectErrorStream(true)

@@ -85,6 +85,10 @@ public abstract class OpenKitchen {
         return application.getBean(type);
     }
 
+    protected static <T> T bean(String name, Class<T> type) {
+        return application.getBean(name, type);
+    }
+
     /** A tablet or laptop of its own. */
     protected static BrowserContext device(int width, int height) {
         return device(new Browser.NewContextOptions().setViewportSize(width, height));

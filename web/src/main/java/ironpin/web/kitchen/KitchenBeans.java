@@ -6,6 +6,7 @@ import ironpin.store.BookStore;
 import ironpin.store.CardStore;
 import ironpin.store.CorrectionStore;
 import ironpin.store.Cupboard;
+import ironpin.store.DeviceStore;
 import ironpin.store.DipStore;
 import ironpin.store.ExperimentStore;
 import ironpin.store.FireStore;
@@ -153,6 +154,11 @@ class KitchenBeans {
     @Bean
     HappenedStore happenedStore(Cupboard cupboard) {
         return new HappenedStore(cupboard);
+    }
+
+    @Bean
+    DeviceStore deviceStore(Cupboard cupboard) {
+        return new DeviceStore(cupboard);
     }
 
     @Bean

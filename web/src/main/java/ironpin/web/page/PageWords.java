@@ -9,6 +9,7 @@ import ironpin.dough.Kneading;
 import ironpin.filling.PattyVerdict;
 import ironpin.pantry.FlourKind;
 import ironpin.quantity.CupStandard;
+import ironpin.web.kitchen.Looking;
 import ironpin.web.kitchen.TypedTextFilter;
 import ironpin.web.picture.Drawings;
 import ironpin.web.picture.Say;
@@ -29,6 +30,7 @@ class PageWords {
         // Reading them is what cleans them.
         request.getParameterMap();
         model.addAttribute("dropped", request.getAttribute(TypedTextFilter.DROPPED) != null);
+        model.addAttribute("looking", request.getAttribute(Looking.LOOKING) != null);
         model.addAttribute("draw", drawings);
         model.addAttribute("appetites", Appetite.values());
         model.addAttribute("kneadBy", Kneading.By.values());

@@ -1,0 +1,61 @@
+package ironpin.web.door;
+
+import java.net.Inet4Address;
+import java.net.InetAddress;
+import java.net.InterfaceAddress;
+import java.net.NetworkInterface;
+import java.net.SocketException;
+import java.util.Collections;
+import java.util.List;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.stereotype.Component;
+
+/** Under which addresses other devices reach this kitchen. */
+@Component
+class Reached {
+    private final String bound;
+    private final List<String> names;
+    private final WebServerApplicationContext server;
+
+    Reached(
+            @Value("${server.address:127.0.0.1}") String bound,
+            @Value("${ironpin.hosts:}") List<String> names,
+            WebServerApplicationContext server) {
+        this.bound = bound;
+        this.names = names.stream()
+                .map(String::strip)
+                .filter(name -> !name.isEmpty())
+                .toList();
+        this.server = server;
+    }
+
+    /** As in "http://192.168.1.20:8642"; none if only this machine is listened to. */
+    List<String> addresses() {
+        int port = server.getWebServer().getPort();
+        List<String> hosts = bound.equals("0.0.0.0") || bound.equals("::") ? ofThisMachine() : ownOf(bound);
+        if (hosts.isEmpty()) {
+            return List.of();
+        }
+        return (names.isEmpty() ? hosts : names)
+                .stream().map(host -> "http://" + host + ":" + port).toList();
+    }
+
+    private static List<String> ownOf(String address) {
+        boolean loopback = address.startsWith("127.") || address.equals("localhost") || address.equals("::1");
+        return loopback ? List.of() : List.of(address.contains(":") ? "[" + address + "]" : address);
+    }
+
+    private static List<String> ofThisMachine() {
+        try {
+            return Collections.list(NetworkInterface.getNetworkInterfaces()).stream()
+                    .flatMap(one -> one.getInterfaceAddresses().stream())
+                    .map(InterfaceAddress::getAddress)
+                    .filter(one -> one instanceof Inet4Address && !one.isLoopbackAddress() && !one.isLinkLocalAddress())
+                    .map(InetAddress::getHostAddress)
+                    .toList();
+        } catch (SocketException unknown) {
+            return List.of();
+        }
+    }
+}

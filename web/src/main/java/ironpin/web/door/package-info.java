@@ -1,0 +1,2 @@
+/** Answers "who may come in?": codes, devices, guests and scripts. */
+package ironpin.web.door;
