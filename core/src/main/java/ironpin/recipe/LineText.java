@@ -20,6 +20,9 @@ final class LineText {
     private static final int MOST_CLAUSES = 60;
     private static final Pattern MARKS = Pattern.compile(
             "^(?:[A-Z][:.)]\\s+(?=[\\d½⅓⅔¼¾⅛])|[\\p{So}*•–·▢☐✓✔#>▪◦‣►➤○●■□◆»›\\uFE0F-]+\\s+|o\\s+(?=\\d)|\\d{1,2}[.)]\\s+(?=(?:\\d|[½⅓⅔¼¾⅛]))|\\[[ xX]?\\]\\s*|[\\p{So}*•·▢☐▪◦‣►➤○●■□◆\\uFE0F-]+\\s*(?=[\\d½⅓⅔¼¾⅛\\p{L}]))");
+    /** "(6 cups, 29 oz)": the same said twice more, and no second thing. */
+    private static final Pattern SAID_TWICE = Pattern.compile(
+            "(?i)\\((?=[\\d½⅓⅔¼¾⅛])([^(),;]{1,30})[,;]\\s+(?:about |approx\\.? |around |~ ?)?([\\d½⅓⅔¼¾⅛][\\d.,/½⅓⅔¼¾⅛ ]{0,8}\\s?(?:g|kg|ml|l|oz|lbs?|cups?|tbsps?|tsps?|ounces?|grams?|pounds?)\\.?)\\)");
     /** "Flour ....... 400 g". */
     private static final Pattern DOTS = Pattern.compile("\\s*(?:\\.{2,}|…+|_{2,})\\s*");
 
@@ -61,6 +64,7 @@ final class LineText {
         String cut = line.length() <= MOST ? line : line.substring(0, MOST);
         String bare = MARKS.matcher(cut.strip()).replaceFirst("").strip();
         bare = MARKS.matcher(bare).replaceFirst("").strip();
+        bare = SAID_TWICE.matcher(bare).replaceAll("($1 / $2)");
         bare = bare.replaceAll("^\\*+|\\*+$", "")
                 .replaceAll("(?i)\\bthumb-?sized? (?:piece|knob|chunk|bit)(?: of)?", "thumb")
                 .strip();

@@ -8,6 +8,7 @@ import ironpin.batch.edit.DoughField;
 import ironpin.batch.edit.OutOfRange;
 import ironpin.batch.edit.PlanField;
 import ironpin.caution.Caution;
+import ironpin.plan.BatchPlan;
 import ironpin.quantity.UnitSystem;
 import ironpin.store.BatchStore;
 import java.io.IOException;
@@ -531,6 +532,37 @@ public class HttpTest extends OpenKitchen {
                 .matcher(in.headers().firstValue("Location").orElseThrow());
         assertTrue(id.find());
         bean(BatchStore.class).delete(Long.parseLong(id.group(1)));
+    }
+
+    /** What others are given is read back as what it was: pieces, flour, water, and the filling in grams. */
+    @Test
+    public void aRecipeForOthersIsReadBackAsWhatItWas() throws IOException, InterruptedException {
+        for (long id : new long[] {1, 2, 3, 6}) {
+            BatchPlan plan = BatchPlan.of(bean(BatchStore.class).load(id).batch());
+            HttpResponse<String> recipe = get("/api/v1/batches/" + id + "/recipe.jsonld");
+            assertEquals(recipe.headers().firstValue("Content-Type").orElse(""), "application/ld+json;charset=UTF-8");
+            JsonNode read = JSON.readTree(post(
+                            "/api/v1/calculate/recipe",
+                            "application/json",
+                            JSON.createObjectNode().put("text", recipe.body()).toString())
+                    .body());
+            assertEquals(read.get("pieces").asInt(), plan.lot(1).share().pieces());
+            assertEquals(read.get("eaters").asInt(), plan.batch().eaters());
+            for (JsonNode line : read.get("lines")) {
+                assertTrue(!line.get("status").asString().equals("NOT_READ"), line.toString());
+            }
+            double filling = plan.balance().filling(1).made().grams();
+            JsonNode mass = read.get("fillings").get(0).get("massG");
+            assertTrue(mass.get("low").asDouble() <= filling * 1.005, mass + " holds " + filling);
+            assertTrue(mass.get("high").asDouble() >= filling * 0.995, mass + " holds " + filling);
+            if (!read.get("doughs").isEmpty()) {
+                double flour = plan.balance().dough(1).made().flour().grams();
+                double total = plan.balance().dough(1).made().total().grams();
+                JsonNode dough = read.get("doughs").get(0);
+                assertEquals(dough.get("flourG").get("usual").asDouble(), flour, 1);
+                assertEquals(dough.get("massG").get("usual").asDouble(), total, 0.005 * total);
+            }
+        }
     }
 
     @Test

@@ -346,7 +346,7 @@ public final class RibbonPicture {
         int packs = lane.lot().packs().orElseThrow().packs();
         double y = lane.whole() ? lane.doughTop() + lane.doughThick() / 2 + 5 : lane.middle() + 4;
         strands.text(
-                Sentence.of(Count.of(packs, "pack", "packs") + " of wrappers"),
+                Sentence.of(Count.of(packs, "pack", "packs") + (wide ? " of wrappers" : "")),
                 at.ingredients,
                 y,
                 "start",

@@ -6,21 +6,36 @@ import ironpin.web.page.Screens;
 import ironpin.web.page.Shown;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The bench sheet, to print. */
 @Controller
 class SheetController {
+    private static final MediaType LINKED_DATA = MediaType.parseMediaType("application/ld+json;charset=UTF-8");
+
     private final Screens screens;
     private final Shown shown;
+    private final JsonMapper json;
 
-    SheetController(Screens screens, Shown shown) {
+    SheetController(Screens screens, Shown shown, JsonMapper json) {
         this.screens = screens;
         this.shown = shown;
+        this.json = json;
+    }
+
+    /** As a recipe that other programs read. */
+    @GetMapping("/api/v1/batches/{id}/recipe.jsonld")
+    ResponseEntity<String> recipe(@PathVariable long id) {
+        return ResponseEntity.ok()
+                .contentType(LINKED_DATA)
+                .body(json.writeValueAsString(new RecipeOut(screens.of(id, Optional.empty(), 0)).written()));
     }
 
     /** @param who number of the person whose sheet it is, from 1; 0 for everybody's */
