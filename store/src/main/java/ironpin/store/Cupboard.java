@@ -442,6 +442,8 @@ public final class Cupboard implements AutoCloseable {
         pen.lock();
         try {
             backup(home.backups(), clock);
+        } catch (RuntimeException refused) {
+            throw ofTheDisk(refused);
         } finally {
             pen.unlock();
         }
@@ -462,17 +464,26 @@ public final class Cupboard implements AutoCloseable {
             }
             backup(home.backups(), clock);
             shutDown(pool);
-            home.takeFromAside();
-            open();
+            try {
+                home.takeFromAside();
+            } finally {
+                open();
+            }
             touched.everything();
             writes.incrementAndGet();
             kits.incrementAndGet();
             lastWrite = System.nanoTime();
+        } catch (RuntimeException refused) {
+            throw ofTheDisk(refused);
         } finally {
             gate.writeLock().unlock();
             pen.unlock();
         }
         notAsRemembered();
+    }
+
+    private static RuntimeException ofTheDisk(RuntimeException refused) {
+        return NotWritten.is(refused) ? new NotWritten(refused) : refused;
     }
 
     /** Whether a database opens, with all that later versions want of it. */

@@ -23,7 +23,8 @@ public final class NotWritten extends RuntimeException {
             ErrorCode.CONNECTION_BROKEN_1,
             ErrorCode.FILE_CREATION_FAILED_1);
 
-    NotWritten(Throwable cause) {
+    /** @param cause what the disk said */
+    public NotWritten(Throwable cause) {
         super(SAID, cause);
     }
 

@@ -1,11 +1,8 @@
 package ironpin.web.door;
 
+import ironpin.web.kitchen.OwnAddresses;
 import java.net.Inet4Address;
 import java.net.InetAddress;
-import java.net.InterfaceAddress;
-import java.net.NetworkInterface;
-import java.net.SocketException;
-import java.util.Collections;
 import java.util.List;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
@@ -47,15 +44,9 @@ class Reached {
     }
 
     private static List<String> ofThisMachine() {
-        try {
-            return Collections.list(NetworkInterface.getNetworkInterfaces()).stream()
-                    .flatMap(one -> one.getInterfaceAddresses().stream())
-                    .map(InterfaceAddress::getAddress)
-                    .filter(one -> one instanceof Inet4Address && !one.isLoopbackAddress() && !one.isLinkLocalAddress())
-                    .map(InetAddress::getHostAddress)
-                    .toList();
-        } catch (SocketException unknown) {
-            return List.of();
-        }
+        return OwnAddresses.all().stream()
+                .filter(one -> one instanceof Inet4Address && !one.isLoopbackAddress() && !one.isLinkLocalAddress())
+                .map(InetAddress::getHostAddress)
+                .toList();
     }
 }

@@ -4,6 +4,7 @@ import ironpin.refusal.Refused;
 import ironpin.store.BackupShelf;
 import ironpin.store.KitchenArchive;
 import ironpin.store.KitchenArchive.Brought;
+import ironpin.store.NotWritten;
 import ironpin.web.kitchen.DailyCopies;
 import ironpin.web.kitchen.FireDesk;
 import ironpin.web.photo.Photograph;
@@ -90,6 +91,8 @@ class KeepingController {
         try {
             try (OutputStream out = Files.newOutputStream(file)) {
                 archive.write(out, clock.instant());
+            } catch (IOException full) {
+                throw new NotWritten(full);
             }
             response.setContentType(ZIP);
             response.setContentLengthLong(Files.size(file));

@@ -7,10 +7,8 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.InetAddress;
-import java.net.NetworkInterface;
-import java.net.SocketException;
 import java.net.URI;
-import java.util.Collections;
+import java.net.UnknownHostException;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -45,15 +43,13 @@ class DoorFilter extends OncePerRequestFilter {
 
     private static Set<String> ofThisMachine() {
         Set<String> found = new HashSet<>();
+        for (InetAddress address : OwnAddresses.all()) {
+            String said = address.getHostAddress().replaceAll("%.*", "");
+            found.add(said.contains(":") ? "[" + said + "]" : said);
+        }
         try {
-            for (NetworkInterface one : Collections.list(NetworkInterface.getNetworkInterfaces())) {
-                for (InetAddress address : Collections.list(one.getInetAddresses())) {
-                    String said = address.getHostAddress().replaceAll("%.*", "");
-                    found.add(said.contains(":") ? "[" + said + "]" : said);
-                }
-            }
             found.add(InetAddress.getLocalHost().getHostName().toLowerCase(Locale.ROOT));
-        } catch (SocketException | java.net.UnknownHostException unknown) {
+        } catch (UnknownHostException nameless) {
             return found;
         }
         return found;
