@@ -70,10 +70,12 @@ public final class BackupShelf {
         cupboard.keepBackup(clock);
     }
 
-    /** Keeps one if the newest is older than {@link #EVERY}, or there is none. */
+    /** Keeps one if the newest is older than {@link #EVERY}; the first once there is a batch to keep. */
     public void keepDaily() {
         Optional<Instant> newest = all().stream().findFirst().flatMap(Kept::made);
-        if (newest.isEmpty() || Duration.between(newest.get(), clock.instant()).compareTo(EVERY) >= 0) {
+        boolean due = newest.map(at -> Duration.between(at, clock.instant()).compareTo(EVERY) >= 0)
+                .orElseGet(() -> cupboard.batches().orElse(0) > 0);
+        if (due) {
             keepNow();
         }
     }

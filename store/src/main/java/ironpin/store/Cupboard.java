@@ -425,7 +425,7 @@ public final class Cupboard implements AutoCloseable {
     }
 
     /** How many there are; nothing for a database that has no such table yet. */
-    private OptionalInt batches() {
+    OptionalInt batches() {
         try {
             return OptionalInt.of(dsl.fetchCount(BATCH));
         } catch (DataAccessException none) {

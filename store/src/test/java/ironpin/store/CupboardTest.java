@@ -351,6 +351,9 @@ public class CupboardTest {
         Path folder = TestFolder.fresh("daily");
         Path elsewhere = TestFolder.fresh("elsewhere");
         try (Cupboard cupboard = Cupboard.open(folder, CLOCK)) {
+            new BackupShelf(cupboard, CLOCK).keepDaily();
+            assertEquals(new BackupShelf(cupboard, CLOCK).all(), List.of(), "there is nothing to keep yet");
+            new BatchStore(cupboard).create(batch("Kept"), "new", CLOCK.instant());
             for (int day = 0; day < BackupShelf.COPIES + 3; day++) {
                 BackupShelf shelf = new BackupShelf(cupboard, Clock.offset(CLOCK, Duration.ofDays(day)));
                 shelf.keepDaily();

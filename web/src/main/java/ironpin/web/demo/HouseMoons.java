@@ -89,7 +89,7 @@ class HouseMoons {
                 LESS,
                 outcome(0, 0, "All whole. The rim closes in one press when the spoon is level."));
         Instant served = at(first.plusDays(7));
-        Instant shaped = served.minus(Duration.ofMinutes(70));
+        Instant shaped = served.minus(Duration.ofMinutes(33));
         LotPlan lot = BatchPlan.of(batches.load(less).batch()).lot(1);
         WorkStore.Of of = new WorkStore.Of(less, 1);
         for (int i = 0; i < SPOONFULS.size(); i++) {
