@@ -11,6 +11,9 @@ import static ironpin.store.db.Tables.PHOTO;
 import static ironpin.store.db.Tables.PROBED;
 import static ironpin.store.db.Tables.REVISION;
 import static ironpin.store.db.Tables.ROUND_COOKED;
+import static ironpin.store.db.Tables.TOLD;
+import static ironpin.store.db.Tables.TOLD_LOT;
+import static ironpin.store.db.Tables.TOLD_WORD;
 
 import ironpin.store.KitchenArchive.Brought;
 import ironpin.store.db.tables.records.FlourLessonRecord;
@@ -181,6 +184,10 @@ final class ArchiveMerge {
                     .where(tables.get(i).batch().eq(here))
                     .execute();
         }
+        // The Book's words of it are found anew at the next search.
+        dsl.deleteFrom(TOLD_WORD).where(TOLD_WORD.BATCH_ID.eq(here)).execute();
+        dsl.deleteFrom(TOLD_LOT).where(TOLD_LOT.BATCH_ID.eq(here)).execute();
+        dsl.deleteFrom(TOLD).where(TOLD.BATCH_ID.eq(here)).execute();
         row.set(BATCH.ID, here);
         dsl.update(BATCH).set(row.into(BATCH)).where(BATCH.ID.eq(here)).execute();
         written.put(there, here);

@@ -259,6 +259,9 @@ public class KitchenArchiveTest {
         long first = cook(there, "First", Optional.empty());
         long second = cook(there, "Second", Optional.empty());
         bring(here, written(there, "one.zip"));
+        StoryStore told = new StoryStore(here);
+        assertEquals(told.find("lanterns", 0, 5, NOW).count(), 0);
+        new BatchStore(there).change(first, "title", batch -> batch.withTitle("First with lanterns"), minute(190));
         new WorkStore(there)
                 .weigh(
                         new WorkStore.Of(first, 1),
@@ -273,6 +276,7 @@ public class KitchenArchiveTest {
         new BatchStore(there).change(second, "title", batch -> batch.withTitle("Second, as it is there"), minute(211));
         assertEquals(bring(here, written(there, "two.zip")), new Brought(0, 1, 0, List.of("Second, as it is here")));
         assertEquals(batches.load(mine).batch().title(), "Second, as it is here");
+        assertEquals(told.find("lanterns", 0, 5, NOW).count(), 1, "it is found by the words that it has now");
         long renewed = new BatchStore(here).called("First", 5).get(0).id();
         assertEquals(
                 new WorkStore(here)
