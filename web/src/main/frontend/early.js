@@ -1,5 +1,10 @@
 // There before anything can be pressed. Whatever sends a form, the browser itself or the page's script, it takes along what
 // stands once in the page: where the cook stands, the revision that was looked at, and the token that no other site knows.
+const look = /(?:^|; )ironpin-look=([a-z]+)-(\d+)/.exec(document.cookie);
+if (look) {
+  document.documentElement.dataset.light = look[1];
+  document.documentElement.dataset.letters = look[2];
+}
 document.addEventListener("formdata", (event) => {
   const form = event.target;
   if (form.getAttribute("method")?.toLowerCase() !== "post") {

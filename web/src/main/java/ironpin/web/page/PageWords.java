@@ -39,6 +39,7 @@ class PageWords {
         model.addAttribute("flourKinds", FlourKind.values());
         model.addAttribute("bowlMaterials", BowlMaterial.values());
         model.addAttribute("units", Units.of(request));
+        model.addAttribute("look", Look.of(request));
         model.addAttribute("skins", SkinVerdict.values());
         model.addAttribute("fillings", FillingVerdict.values());
         model.addAttribute("defer", Caution.DEFER);
