@@ -18,6 +18,7 @@ import java.time.Duration;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.Set;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
@@ -41,11 +42,13 @@ class LetIn extends OncePerRequestFilter {
     private static final String READINGS = "/api/v1/scale/readings";
     private static final int TOO_MANY = 429;
 
-    private final DeviceStore devices;
+    /** Asked for with the first request: filters are made before it is known whether the data folder can be used. */
+    private final ObjectProvider<DeviceStore> devices;
+
     private final DoorCode code;
     private final Clock clock;
 
-    LetIn(DeviceStore devices, DoorCode code, Clock clock) {
+    LetIn(ObjectProvider<DeviceStore> devices, DoorCode code, Clock clock) {
         this.devices = devices;
         this.code = code;
         this.clock = clock;
@@ -59,7 +62,8 @@ class LetIn extends OncePerRequestFilter {
             return;
         }
         String path = request.getRequestURI();
-        Optional<Device> device = shown(request).flatMap(token -> devices.of(token, clock.instant()));
+        Optional<Device> device =
+                shown(request).flatMap(token -> devices.getObject().of(token, clock.instant()));
         if (device.isPresent() && may(device.get(), request)) {
             if (device.get().kind() == Kind.GUEST) {
                 request.setAttribute(Looking.LOOKING, true);
@@ -120,7 +124,7 @@ class LetIn extends OncePerRequestFilter {
     }
 
     private void look(String token, HttpServletRequest request, HttpServletResponse response) throws IOException {
-        Optional<Device> guest = devices.of(token, clock.instant()).filter(one -> one.kind() == Kind.GUEST);
+        Optional<Device> guest = devices.getObject().of(token, clock.instant()).filter(one -> one.kind() == Kind.GUEST);
         if (guest.isEmpty()) {
             AskingPage.ask(response, "", "This link shows nothing any more.", HttpServletResponse.SC_UNAUTHORIZED);
             return;
@@ -138,7 +142,8 @@ class LetIn extends OncePerRequestFilter {
         } else if (code.is(typed, address)) {
             String name = Typed.name(typed(request, "name").strip());
             remember(
-                    devices.letIn(Kind.DEVICE, name.isBlank() ? "Device" : name, Optional.empty(), clock.instant()),
+                    devices.getObject()
+                            .letIn(Kind.DEVICE, name.isBlank() ? "Device" : name, Optional.empty(), clock.instant()),
                     request,
                     response);
             response.sendRedirect("/");

@@ -27,7 +27,7 @@ public class DailyCopies {
 
     DailyCopies(BackupShelf shelf, KitchenSettings settings, Clock clock) {
         this.shelf = shelf;
-        this.elsewhere = settings.copies();
+        this.elsewhere = settings.elsewhere();
         this.clock = clock;
     }
 

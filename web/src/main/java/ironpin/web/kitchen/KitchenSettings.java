@@ -10,17 +10,17 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  *
  * @param data folder of the database and its backups
  * @param demo whether to fill an empty cupboard with the demo kitchen
- * @param copies folder to which the newest backup is copied, daily; none if it is not said
+ * @param copies folder to which the newest backup is copied, daily; empty for none
  * @param fromBackup whether to go back to the newest backup that opens, since the database does not
  */
 @ConfigurationProperties("ironpin")
 public record KitchenSettings(
         @DefaultValue("${user.home}/ironpin") Path data,
         @DefaultValue("false") boolean demo,
-        Optional<Path> copies,
+        @DefaultValue("") String copies,
         @DefaultValue("false") boolean fromBackup) {
-    /** An empty word is no folder. */
-    public KitchenSettings {
-        copies = copies.filter(folder -> !folder.toString().isBlank());
+    /** The folder for copies, if one was named. */
+    Optional<Path> elsewhere() {
+        return copies.isBlank() ? Optional.empty() : Optional.of(Path.of(copies));
     }
 }
