@@ -1,5 +1,6 @@
 // There before anything can be pressed. Whatever sends a form, the browser itself or the page's script, it takes along what
 // stands once in the page: where the cook stands, the revision that was looked at, and the token that no other site knows.
+// How this browser likes its pages is known before the first of it is drawn.
 const look = /(?:^|; )ironpin-look=([a-z]+)-(\d+)/.exec(document.cookie);
 if (look) {
   document.documentElement.dataset.light = look[1];

@@ -6,7 +6,10 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 
-/** Where on its way each thing that was wrong with a lot shows that it arose: for the eye, before anybody has asked why. */
+/**
+ * Where on its way each thing that was wrong with a lot shows that it arose: for the eye, before anybody has asked why. Set by hand, by what
+ * hands or heat did to it last (est.); {@code diagnosis.Diagnosis} weighs what really led to it.
+ */
 public final class Arose {
     private Arose() {}
 

@@ -14,7 +14,8 @@ import java.util.Optional;
 /**
  * What probably went wrong with a lot, the likeliest first, each with what of this very batch speaks for and against it (est.). A cause
  * weighs as much as it is common, times how well it explains what was seen and what was not, times what its facts weigh, times what
- * changes for it have come to in this kitchen; beside the causes of the table stands "something else", so that a poor explanation is not taken for a good one.
+ * changes for it have come to in this kitchen; beside the causes of the table stands "something else", so that a poor explanation is not
+ * taken for a good one.
  *
  * @param seen what was wrong, by the names of the table; nothing if nothing was
  * @param likely causes, the likeliest first, at most {@value #MOST}

@@ -67,11 +67,11 @@ public record Tried(Map<String, Counts> counts) {
         return seen == null ? 1 : Math.min(MOST, Math.max(1 / MOST, (FIRM + seen.helped()) / (FIRM + seen.not())));
     }
 
-    /** As one of the things that speak for or against it, as in "a change for it has helped here once". */
+    /** As one of the things that speak for or against it, as in "a change for it helped here once". */
     Optional<String> said(String cause) {
         return Optional.ofNullable(counts.get(cause)).map(seen -> {
             String helped = "helped here " + times(seen.helped());
-            String not = "did nothing here " + times(seen.not());
+            String not = "did not help here " + times(seen.not());
             return "a change for it "
                     + (seen.not() == 0 ? helped : seen.helped() == 0 ? not : helped + ", " + not.replace(" here", ""));
         });

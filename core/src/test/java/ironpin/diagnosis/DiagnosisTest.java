@@ -82,7 +82,7 @@ public class DiagnosisTest {
                 .findFirst()
                 .orElseThrow();
         assertTrue(
-                moved.against().contains("a change for it helped here once, did nothing 2 times"),
+                moved.against().contains("a change for it helped here once, did not help 2 times"),
                 moved.against().toString());
     }
 

@@ -33,6 +33,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -45,7 +46,15 @@ import org.jooq.impl.DSL;
  * in; one to which less has happened here than there is renewed; any other stays as it is here.
  */
 final class ArchiveMerge {
-    private static final String POSITION = "POSITION";
+    /** The key of each kind of row from which something is learned. */
+    private static final Map<Class<?>, Function<Record, String>> LESSONS = Map.ofEntries(
+            lesson(FlourLessonRecord.class, KitStore::key),
+            lesson(TastingRecord.class, HandStore::key),
+            lesson(SqueezedRecord.class, HandStore::key),
+            lesson(FoldLessonRecord.class, WorkStore::key),
+            lesson(ProbedRecord.class, FireStore::key),
+            lesson(OwnMinutesRecord.class, MinuteStore::key),
+            lesson(PacedRecord.class, PaceStore::key));
 
     private final DSLContext dsl;
     private final ArchiveReader archive;
@@ -92,7 +101,8 @@ final class ArchiveMerge {
             Set<List<?>> here = new HashSet<>();
             dsl.selectFrom(one.table()).forEach(row -> here.add(same(one, row)));
             boolean any = !here.isEmpty();
-            int[] position = {lastPosition(one.table())};
+            Optional<Field<Integer>> position = Archived.position(one.table());
+            int[] next = {position.map(column -> next(one.table(), column)).orElse(0)};
             archive.rows(one.table(), row -> {
                 boolean known = one.whole() ? any : !here.add(same(one, row));
                 if (one.table().equals(DIP) && !known) {
@@ -101,23 +111,19 @@ final class ArchiveMerge {
                 if (known || one.table().equals(DIP_LINE) && !newDips.contains(row.get(DIP_LINE.DIP))) {
                     return;
                 }
-                if (!one.table().equals(DIP_LINE) && row.field(POSITION) != null) {
-                    row.set(DSL.field(DSL.name(POSITION), Integer.class), position[0]++);
-                }
+                position.ifPresent(column -> row.set(column, next[0]++));
                 Optional<String> keyThere = lesson(row);
                 leaveOut(keyThere, insert(one.table(), row));
             });
         }
     }
 
-    private int lastPosition(Table<?> table) {
-        Field<Integer> position = table.field(POSITION, Integer.class);
-        return position == null
-                ? 0
-                : dsl.select(DSL.coalesce(DSL.max(position).plus(1), DSL.inline(0)))
-                        .from(table)
-                        .fetchSingle()
-                        .value1();
+    /** The place behind the last one. */
+    private int next(Table<?> table, Field<Integer> position) {
+        return dsl.select(DSL.coalesce(DSL.max(position).plus(1), DSL.inline(0)))
+                .from(table)
+                .fetchSingle()
+                .value1();
     }
 
     private static List<?> same(Archived.House one, Record row) {
@@ -325,27 +331,11 @@ final class ArchiveMerge {
 
     /** The key of a lesson, if this row is one. */
     private static Optional<String> lesson(Record row) {
-        if (row instanceof FlourLessonRecord one) {
-            return Optional.of(KitStore.key(one));
-        }
-        if (row instanceof TastingRecord one) {
-            return Optional.of(HandStore.key(one));
-        }
-        if (row instanceof SqueezedRecord one) {
-            return Optional.of(HandStore.key(one));
-        }
-        if (row instanceof FoldLessonRecord one) {
-            return Optional.of(WorkStore.key(one));
-        }
-        if (row instanceof ProbedRecord one) {
-            return Optional.of(FireStore.key(one));
-        }
-        if (row instanceof OwnMinutesRecord one) {
-            return Optional.of(MinuteStore.key(one));
-        }
-        if (row instanceof PacedRecord one) {
-            return Optional.of(PaceStore.key(one));
-        }
-        return Optional.empty();
+        return Optional.ofNullable(LESSONS.get(row.getClass())).map(key -> key.apply(row));
+    }
+
+    private static <R extends Record> Map.Entry<Class<?>, Function<Record, String>> lesson(
+            Class<R> kind, Function<R, String> key) {
+        return Map.entry(kind, row -> key.apply(kind.cast(row)));
     }
 }

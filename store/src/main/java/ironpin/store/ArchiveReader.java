@@ -7,6 +7,7 @@ import static ironpin.store.db.Tables.REVISION;
 
 import ironpin.format.BatchFormat;
 import java.io.BufferedReader;
+import java.io.EOFException;
 import java.io.FilterInputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -18,6 +19,7 @@ import java.util.function.UnaryOperator;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
+import org.jooq.JSON;
 import org.jooq.Record;
 import org.jooq.Table;
 import tools.jackson.core.JacksonException;
@@ -98,7 +100,7 @@ final class ArchiveReader implements AutoCloseable {
                 no++;
                 each.accept(table.equals(PHOTO) ? withPicture(row(table, line, name, no)) : row(table, line, name, no));
             }
-        } catch (ZipException | java.io.EOFException broken) {
+        } catch (ZipException | EOFException broken) {
             throw UnreadableArchive.at(name, no + 1, "the file is broken there");
         }
     }
@@ -130,7 +132,7 @@ final class ArchiveReader implements AutoCloseable {
 
     private static void demandPlan(Table<?> table, Record row) {
         if (table.equals(REVISION) || table.equals(OWN_START)) {
-            org.jooq.JSON plan = table.equals(REVISION) ? row.get(REVISION.PLAN) : row.get(OWN_START.PLAN);
+            JSON plan = table.equals(REVISION) ? row.get(REVISION.PLAN) : row.get(OWN_START.PLAN);
             if (plan == null) {
                 throw new IllegalArgumentException("it has no plan");
             }

@@ -101,9 +101,8 @@ final class ArchiveWriter {
 
     /** In the order in which the house has them, where it has one. */
     private static List<? extends Field<?>> inOrder(Table<?> table) {
-        Field<?> position = table.field("POSITION");
-        List<? extends Field<?>> key = table.getPrimaryKey().getFields();
-        return position == null || key.contains(position) ? key : List.of(position);
+        return Archived.position(table).<List<? extends Field<?>>>map(List::of).orElseGet(() -> table.getPrimaryKey()
+                .getFields());
     }
 
     private void photos() throws IOException {

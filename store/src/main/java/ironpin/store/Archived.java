@@ -42,6 +42,7 @@ import static ironpin.store.db.Tables.WEIGHED;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import org.jooq.Field;
 import org.jooq.Table;
@@ -154,6 +155,12 @@ final class Archived {
                 || ofBatches().stream()
                         .anyMatch(
                                 one -> one.table().equals(table) && one.batch().equals(column));
+    }
+
+    /** The column by which the house has its rows in an order of its own; nothing where they have none, or where it is part of what they are. */
+    static Optional<Field<Integer>> position(Table<?> table) {
+        Field<Integer> position = table.field("POSITION", Integer.class);
+        return Optional.ofNullable(position).filter(column -> !table.equals(DIP_LINE) && !table.equals(HEARD));
     }
 
     /** Where the rows of a table stand in an archive. */

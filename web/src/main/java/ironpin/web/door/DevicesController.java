@@ -76,10 +76,13 @@ class DevicesController {
         return show(devices.letIn(Kind.SCRIPT, called, Optional.empty(), clock.instant()), "", model);
     }
 
-    /** A link that shows one batch. */
+    /** A link that shows one batch; none where nobody could follow it, which the page says. */
     @PostMapping("/batches/{id}/guest")
     String guest(@PathVariable long id, Model model) {
         String title = batches.load(id).batch().title();
+        if (reached.addresses().isEmpty()) {
+            return show("", "", model);
+        }
         String token = devices.letIn(Kind.GUEST, "A guest of " + title, Optional.of(id), clock.instant());
         return show("", LetIn.LOOK + token, model);
     }

@@ -22,6 +22,9 @@ import java.util.stream.Collectors;
 
 /** A batch as a schema.org Recipe, which other programs read: how much it makes, how long it takes, what goes in, and what is done. */
 final class RecipeOut {
+    /** How far a cup is from the grams that stand beside it is nobody's question there. */
+    private static final String ROUNDED = ", \\d+ % (?:less|more)";
+
     private final SheetScreen sheet;
     private final BatchPlan plan;
     private final RawNeed need;
@@ -95,9 +98,6 @@ final class RecipeOut {
         }
         return lines;
     }
-
-    /** How far a cup is from the grams that stand beside it is nobody's question there. */
-    private static final String ROUNDED = ", \\d+ % (?:less|more)";
 
     /** In both measures, grams first: as in "480 g (4 cups, 16.9 oz) plain flour". */
     private static String said(SheetScreen.Line line) {
