@@ -1,5 +1,6 @@
-// Builds what the browser needs into the jar's static folder: two scripts, one style sheet, two fonts.
+// Builds what the browser needs into the jar's static folder: three scripts, one style sheet, two fonts.
 import { execFileSync } from "node:child_process";
+import { createHash } from "node:crypto";
 import { cpSync, mkdirSync, readdirSync, readFileSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { fileURLToPath } from "node:url";
@@ -19,6 +20,18 @@ await esbuild.build({
   format: "iife",
   target: "es2020",
   outdir: assets,
+  logLevel: "warning",
+});
+
+// What a device keeps for a time without the network belongs to one version of the pages.
+await esbuild.build({
+  entryPoints: [join(here, "worker.js")],
+  bundle: true,
+  minify: true,
+  format: "iife",
+  target: "es2020",
+  outdir: join(assets, ".."),
+  define: { VERSION: JSON.stringify(digest()) },
   logLevel: "warning",
 });
 
@@ -56,6 +69,14 @@ function demandUsedClasses() {
   if (unused.length > 0) {
     throw new Error(`a style sheet styles what nothing uses: ${unused.join(", ")}`);
   }
+}
+
+function digest() {
+  const hash = createHash("sha256");
+  for (const file of [join(assets, "app.js"), ...files(join(here, "../resources/templates")), ...files(join(here, "js"))]) {
+    hash.update(readFileSync(file));
+  }
+  return hash.digest("hex").slice(0, 12);
 }
 
 function files(folder) {

@@ -16,7 +16,7 @@ document.addEventListener("htmx:configRequest", (event) => {
 function atItsAddress() {
   const { batch, place } = screen().dataset;
   const path = `/batches/${batch}/${place}`;
-  if (batch && place && location.pathname !== path) {
+  if (batch && place && place !== "away" && location.pathname !== path) {
     const asked = new URLSearchParams(new FormData(document.getElementById("from")));
     asked.delete("place");
     history.replaceState(history.state, "", `${path}?${asked}`);
@@ -24,18 +24,24 @@ function atItsAddress() {
 }
 
 function refresh() {
+  if (screen().dataset.place === "away") {
+    return;
+  }
   htmx.ajax("GET", location.pathname + location.search, { source: "#screen", target: "#screen", swap: "morph" });
 }
 
 function connection(there) {
   connected = there;
-  document.getElementById("connection").hidden = there;
+  const note = document.getElementById("connection");
+  if (note && screen()?.dataset.place !== "away") {
+    note.hidden = there;
+  }
 }
 
 // After a gap, or between the page and its stream, something may have been missed.
 function compare() {
   const batch = screen()?.dataset.batch;
-  if (batch && String(counts.get(batch) ?? 0) !== known()) {
+  if (batch && screen().dataset.place !== "away" && String(counts.get(batch) ?? 0) !== known()) {
     refresh();
   }
 }
@@ -67,13 +73,37 @@ function heard({ kind, data }) {
   }
 }
 
+// The kitchen beats every ten seconds. A network that is gone without a word is noticed by the silence.
+const SILENCE = 25000;
+
 function listen(tell) {
-  const stream = new EventSource("/stream");
-  for (const kind of ["listening", "changed", "scale", "fire"]) {
-    stream.addEventListener(kind, (event) => tell({ kind, data: event.data }));
-  }
-  stream.addEventListener("error", () => tell({ kind: "lost" }));
-  return stream;
+  let stream = null;
+  let last = 0;
+  const open = () => {
+    last = Date.now();
+    stream = new EventSource("/stream");
+    for (const kind of ["listening", "changed", "scale", "fire", "beat"]) {
+      stream.addEventListener(kind, (event) => {
+        last = Date.now();
+        tell({ kind, data: event.data });
+      });
+    }
+    stream.addEventListener("error", () => tell({ kind: "lost" }));
+  };
+  const watch = setInterval(() => {
+    if (Date.now() - last > SILENCE) {
+      tell({ kind: "lost" });
+      stream.close();
+      open();
+    }
+  }, 5000);
+  open();
+  return {
+    close: () => {
+      clearInterval(watch);
+      stream.close();
+    },
+  };
 }
 
 const state = () => [...counts].map(([batch, count]) => `${batch}:${count}`).join(" ");

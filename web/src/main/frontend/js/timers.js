@@ -2,21 +2,27 @@
 import { clockText } from "./numbers.js";
 import { ring } from "./ring.js";
 
-let offset = 0;
+const OFFSET = "ironpin-clock";
+// A page that was kept for a time without the kitchen knows the difference of the clocks from when there was one.
+let offset = Number(localStorage.getItem(OFFSET) ?? 0);
 const rung = new Set();
 
 function readClock() {
   const now = Number(document.getElementById("kitchen-clock")?.dataset.now);
   if (now) {
     offset = now - Date.now();
+    localStorage.setItem(OFFSET, String(offset));
   }
 }
+
+/** The kitchen's time, in milliseconds. */
+export const kitchenNow = () => Date.now() + offset;
 
 function tick() {
   let next = Infinity;
   let ringing = false;
   document.querySelectorAll("[data-ends]").forEach((timer) => {
-    const left = Number(timer.dataset.ends) - (Date.now() + offset);
+    const left = Number(timer.dataset.ends) - kitchenNow();
     timer.textContent = clockText(left);
     timer.classList.toggle("ringing", left <= 0);
     if (left > 0) {
@@ -38,6 +44,7 @@ function tick() {
 }
 
 readClock();
+document.addEventListener("ironpin:drawn", tick);
 document.addEventListener("htmx:afterSwap", () => {
   readClock();
   tick();

@@ -85,6 +85,7 @@ public class LabelsTest {
             statement.execute("alter table revision alter column label varchar(200)");
             // And without everything that came after.
             for (String table : List.of(
+                    "meanwhile",
                     "device",
                     "heard",
                     "photo",

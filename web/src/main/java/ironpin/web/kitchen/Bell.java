@@ -92,7 +92,8 @@ public class Bell {
     }
 
     private void beat() {
-        listeners.forEach(emitter -> send(emitter, SseEmitter.event().comment("beat")));
+        listeners.forEach(
+                emitter -> send(emitter, SseEmitter.event().name("beat").data("")));
     }
 
     private void send(SseEmitter emitter, SseEmitter.SseEventBuilder event) {

@@ -17,6 +17,7 @@ import ironpin.store.KitStore;
 import ironpin.store.KitchenArchive;
 import ironpin.store.KnownStore;
 import ironpin.store.LaidStore;
+import ironpin.store.MeanwhileStore;
 import ironpin.store.MinuteStore;
 import ironpin.store.PaceStore;
 import ironpin.store.PhotoStore;
@@ -154,6 +155,11 @@ class KitchenBeans {
     @Bean
     HappenedStore happenedStore(Cupboard cupboard) {
         return new HappenedStore(cupboard);
+    }
+
+    @Bean
+    MeanwhileStore meanwhileStore(Cupboard cupboard) {
+        return new MeanwhileStore(cupboard);
     }
 
     @Bean

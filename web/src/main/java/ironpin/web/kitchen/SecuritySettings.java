@@ -18,7 +18,7 @@ import org.springframework.security.web.servlet.util.matcher.PathPatternRequestM
 @Configuration
 class SecuritySettings {
     private static final String CONTENT_POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; "
-            + "img-src 'self' data:; font-src 'self'; connect-src 'self'; media-src blob:; form-action 'self'; base-uri 'none'; "
+            + "img-src 'self' data:; font-src 'self'; connect-src 'self'; media-src blob:; worker-src 'self'; manifest-src 'self'; form-action 'self'; base-uri 'none'; "
             + "frame-ancestors 'none'";
 
     @Bean

@@ -101,7 +101,8 @@ public record BenchView(Screen screen, int who, Optional<RunStep> step, boolean 
         return step.map(one -> pictures(draw, one)).orElse(List.of());
     }
 
-    private List<Sentence> pictures(Drawings draw, RunStep one) {
+    /** Pictures of any step. */
+    public List<Sentence> pictures(Drawings draw, RunStep one) {
         TaskKey of = one.slot().task().of();
         if (of instanceof TaskKey.Shaped tray) {
             LotPlan lot = screen.plan().lot(tray.lot());

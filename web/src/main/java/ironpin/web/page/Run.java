@@ -77,6 +77,17 @@ public record Run(List<RunStep> steps, List<Ringing> timers, Progress progress, 
                 .orElseThrow();
     }
 
+    /** A step by its key. */
+    public Optional<RunStep> step(String key) {
+        return steps.stream().filter(step -> step.key().equals(key)).findFirst();
+    }
+
+    /** Whether this is the key of something that is weighed for a step. */
+    public boolean weighs(String key) {
+        return steps.stream().flatMap(step -> step.weighed().stream()).anyMatch(one -> one.key()
+                .equals(key));
+    }
+
     /** How many are done. */
     public long doneCount() {
         return steps.stream().filter(RunStep::done).count();

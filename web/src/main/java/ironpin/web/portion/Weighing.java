@@ -8,7 +8,9 @@ import ironpin.quantity.Dimension;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
+import ironpin.store.WorkStore;
 import ironpin.store.WorkStore.What;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 
@@ -40,6 +42,12 @@ public record Weighing(What what, Tally tally, int more, Optional<Evenness> hand
     /** What one is to weigh by the plan. */
     static Mass meant(LotPlan lot, What what) {
         return what == What.DOUGH ? lot.share().doughEach() : lot.share().fillingEach();
+    }
+
+    /** Writes down what one weighs. @throws Refused if no piece weighs that, or all are weighed */
+    public static void keep(WorkStore work, WorkStore.Of of, LotPlan lot, What what, Mass mass, Instant now) {
+        WeightsFile.demand(mass);
+        work.weigh(of, what, mass, meant(lot, what), lot.share().pieces(), now);
     }
 
     public String called() {

@@ -107,14 +107,7 @@ class WeighingController {
     }
 
     private void keep(Lane lane, What what, Mass mass) {
-        WeightsFile.demand(mass);
-        work.weigh(
-                lane.of(),
-                what,
-                mass,
-                Weighing.meant(lane.plan(), what),
-                lane.plan().share().pieces(),
-                clock.instant());
+        Weighing.keep(work, lane.of(), lane.plan(), what, mass, clock.instant());
     }
 
     @PostMapping("/batches/{id}/weigh/back")

@@ -13,6 +13,7 @@ import ironpin.store.RunStore;
 import ironpin.store.WorkStore.Of;
 import ironpin.web.cook.RoundsInAndOut;
 import ironpin.web.kitchen.FireDesk;
+import ironpin.web.page.Press;
 import ironpin.web.page.Run;
 import ironpin.web.page.RunStep;
 import java.time.Clock;
@@ -27,7 +28,7 @@ import org.springframework.stereotype.Component;
 
 /** What a press in the middle of the work does: everything that belongs to it happens at one moment, and is taken back with it. */
 @Component
-class Moves {
+public class Moves {
     /** Shorter or longer by more than this is no pace but a press too early or too late. */
     private static final double QUICKEST = 0.3;
 
@@ -61,17 +62,21 @@ class Moves {
         this.clock = clock;
     }
 
-    /** The next move in a step that may begin. @param who number of the person, from 0; less than that where nobody said */
-    void make(long id, Run run, RunStep step, int who) {
+    /**
+     * The next move in a step that may begin.
+     *
+     * @param who number of the person, from 0; less than that where nobody said
+     * @param now when it is, or was, made
+     */
+    public void make(long id, Run run, RunStep step, int who, Instant now) {
         switch (step.press().sent()) {
-            case "start" -> start(id, step.slot().task());
-            case "answer" -> answer(id, step);
-            default -> over(id, run, step, who);
+            case Press.START -> start(id, step.slot().task(), now);
+            case Press.ANSWER -> answer(id, step, now);
+            default -> over(id, run, step, who, now);
         }
     }
 
-    private void start(long id, Task task) {
-        Instant now = clock.instant();
+    private void start(long id, Task task, Instant now) {
         if (task.of() instanceof TaskKey.Cooked round
                 && fire.rounds(new Of(id, round.lot())).size() + 1 == round.round()) {
             rounds.in(id, round.lot(), now);
@@ -90,19 +95,17 @@ class Moves {
         });
     }
 
-    private void answer(long id, RunStep step) {
-        Instant now = clock.instant();
+    private void answer(long id, RunStep step, Instant now) {
         step.timers().stream()
                 .filter(timer -> !timer.endsAt().isAfter(now))
                 .forEach(timer -> runs.stopTimer(id, timer.id(), now));
     }
 
     /** A step is over: what only waits for it begins. A step that must wait for another is not begun. */
-    void over(long id, Run run, RunStep step, int who) {
+    public void over(long id, Run run, RunStep step, int who, Instant now) {
         if (!step.ready()) {
             return;
         }
-        Instant now = clock.instant();
         Task task = step.slot().task();
         cupboard.together(() -> {
             Batch batch = batches.start(id, now).batch();
@@ -117,6 +120,27 @@ class Moves {
             begin(id, run, task, now);
             person.ifPresent(name -> learn(id, step, name, now));
             return batch;
+        });
+    }
+
+    /** What rang is seen to: a wait whose time is over is over, and its timers are quiet. */
+    public void seenTo(long id, RunStep step, Instant now) {
+        cupboard.together(() -> {
+            runs.tick(id, step.key(), now);
+            step.timers().forEach(timer -> runs.stopTimer(id, timer.id(), now));
+            return step;
+        });
+    }
+
+    /** Something that is weighed for a step is, or is not after all. */
+    public void weighed(long id, String key, boolean done, Instant now) {
+        if (!done) {
+            runs.untick(id, key);
+            return;
+        }
+        cupboard.together(() -> {
+            runs.tick(id, key, now);
+            return batches.start(id, now);
         });
     }
 

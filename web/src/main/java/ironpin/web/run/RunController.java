@@ -88,29 +88,14 @@ class RunController {
             From from,
             Model model) {
         Run run = run(id);
-        boolean line = run.steps().stream()
-                .flatMap(step -> step.weighed().stream())
-                .anyMatch(one -> one.key().equals(key));
-        if (line) {
-            tickLine(id, key, done);
+        if (run.weighs(key)) {
+            moves.weighed(id, key, done, clock.instant());
         } else if (!done) {
             moves.notOver(id, run, step(run, key));
         } else if (!(next && tappedTwice(id, from))) {
-            moves.over(id, run, step(run, key), from.who());
+            moves.over(id, run, step(run, key), from.who(), clock.instant());
         }
         return answer(id, from, model);
-    }
-
-    private void tickLine(long id, String key, boolean done) {
-        if (done) {
-            cupboard.together(() -> {
-                Instant now = clock.instant();
-                runs.tick(id, key, now);
-                return batches.start(id, now);
-            });
-        } else {
-            runs.untick(id, key);
-        }
     }
 
     /** A second tap of the same finger was meant for the step that stood there before. */
@@ -124,7 +109,7 @@ class RunController {
         Run run = run(id);
         RunStep step = step(run, key);
         if (step.ready() && step.press().sent().equals(press) && !tappedTwice(id, from)) {
-            moves.make(id, run, step, from.who());
+            moves.make(id, run, step, from.who(), clock.instant());
         }
         return answer(id, from, model);
     }
@@ -191,9 +176,6 @@ class RunController {
     }
 
     private static RunStep step(Run run, String key) {
-        return run.steps().stream()
-                .filter(step -> step.key().equals(key))
-                .findFirst()
-                .orElseThrow(() -> NotThere.called("step", key));
+        return run.step(key).orElseThrow(() -> NotThere.called("step", key));
     }
 }

@@ -1,0 +1,35 @@
+package ironpin.web.away;
+
+import ironpin.quantity.Sentence;
+import ironpin.web.page.BenchView;
+import ironpin.web.page.Screen;
+import ironpin.web.picture.Drawings;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A day as a page has it that no longer reaches the kitchen.
+ *
+ * @param steps in the order of the day
+ * @param pictures each once, however many steps show it
+ */
+public record AwayDay(List<AwayStep> steps, List<Sentence> pictures) {
+    static AwayDay of(Screen screen, Drawings draw) {
+        BenchView bench = BenchView.of(screen, -1, "");
+        List<Sentence> pictures = new ArrayList<>();
+        List<AwayStep> steps = screen.run().steps().stream()
+                .map(step -> {
+                    List<Integer> its = bench.pictures(draw, step).stream()
+                            .map(one -> {
+                                if (!pictures.contains(one)) {
+                                    pictures.add(one);
+                                }
+                                return pictures.indexOf(one);
+                            })
+                            .toList();
+                    return new AwayStep(step, its);
+                })
+                .toList();
+        return new AwayDay(steps, List.copyOf(pictures));
+    }
+}
