@@ -14,6 +14,7 @@ import "./js/timers.js";
 import "./js/away.js";
 import "./js/leaving.js";
 import "./js/worker.js";
+import "./js/allows.js";
 import "./js/unsaved.js";
 import "./js/bench.js";
 import "./js/drafts.js";

@@ -2,10 +2,12 @@ package ironpin.web;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.net.Inet4Address;
 import java.net.NetworkInterface;
@@ -14,12 +16,18 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
+import java.security.GeneralSecurityException;
+import java.security.KeyStore;
+import java.security.cert.CertificateFactory;
 import java.time.Duration;
 import java.util.Collections;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
+import javax.net.ssl.SSLContext;
+import javax.net.ssl.SSLException;
+import javax.net.ssl.TrustManagerFactory;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 import org.testng.SkipException;
 import org.testng.annotations.AfterClass;
@@ -78,7 +86,8 @@ public class DoorJourneyTest extends OpenKitchen {
     /** Every route there is, with every method: the page that asks for the code and not a byte else. */
     @Test
     public void whoeverWasNotLetInGetsThePageThatAsks() throws IOException, InterruptedException {
-        Set<String> paths = new TreeSet<>(Set.of("/", "/nowhere", "/assets/app.css", "/assets/app.js", "/let-in"));
+        Set<String> paths =
+                new TreeSet<>(Set.of("/", "/nowhere", "/assets/app.css", "/assets/app.js", "/let-in", "/worker.js"));
         bean("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
                 .getHandlerMethods()
                 .keySet()
@@ -135,6 +144,34 @@ public class DoorJourneyTest extends OpenKitchen {
             held.reload();
             assertThat(held.locator("h1")).hasText(ASKS);
         }
+    }
+
+    /** Whoever trusts the house's authority reaches the second door under its address, and is asked for the code there too. */
+    @Test
+    public void theSecondDoorIsEncipheredAndAsksToo()
+            throws IOException, InterruptedException, GeneralSecurityException {
+        HttpRequest fetch = HttpRequest.newBuilder(URI.create(kitchen.address() + "/house.crt"))
+                .build();
+        byte[] bytes =
+                client.send(fetch, HttpResponse.BodyHandlers.ofByteArray()).body();
+        KeyStore trusted = KeyStore.getInstance(KeyStore.getDefaultType());
+        trusted.load(null, null);
+        trusted.setCertificateEntry(
+                "house", CertificateFactory.getInstance("X.509").generateCertificate(new ByteArrayInputStream(bytes)));
+        TrustManagerFactory trust = TrustManagerFactory.getInstance(TrustManagerFactory.getDefaultAlgorithm());
+        trust.init(trusted);
+        SSLContext enciphered = SSLContext.getInstance("TLS");
+        enciphered.init(null, trust.getTrustManagers(), null);
+        String door = house.replace("http:", "https:").replace(":" + port, ":" + (port + 1));
+        HttpRequest knock =
+                HttpRequest.newBuilder(URI.create(door + "/batches/4/table")).build();
+        HttpResponse<String> answer = HttpClient.newBuilder()
+                .sslContext(enciphered)
+                .build()
+                .send(knock, HttpResponse.BodyHandlers.ofString());
+        assertEquals(answer.statusCode(), 401);
+        assertTrue(answer.body().contains(ASKS));
+        assertThrows(SSLException.class, () -> client.send(knock, HttpResponse.BodyHandlers.ofString()));
     }
 
     @Test

@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import ironpin.store.KitStore;
 import ironpin.store.MinuteStore;
 import java.io.IOException;
@@ -94,7 +95,11 @@ public abstract class OpenKitchen {
         return device(new Browser.NewContextOptions().setViewportSize(width, height));
     }
 
+    /** One that keeps nothing for a time without the network, unless it is asked to: what a page shows came from the kitchen. */
     protected static BrowserContext device(Browser.NewContextOptions options) {
+        if (options.serviceWorkers == null) {
+            options.setServiceWorkers(ServiceWorkerPolicy.BLOCK);
+        }
         BrowserContext context =
                 browser.newContext(options.setBaseURL(address()).setLocale("en-GB"));
         context.setDefaultTimeout(30_000);

@@ -1,15 +1,21 @@
 package ironpin.web.door;
 
+import ironpin.refusal.NotThere;
 import ironpin.store.BatchStore;
 import ironpin.store.DeviceStore;
 import ironpin.store.DeviceStore.Device;
 import ironpin.store.DeviceStore.Kind;
 import ironpin.wording.TimeOfDay;
 import ironpin.wording.Typed;
+import java.security.GeneralSecurityException;
+import java.security.cert.X509Certificate;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,9 +30,12 @@ class DevicesController {
     private final BatchStore batches;
     private final DoorCode code;
     private final Reached reached;
+    private final SecureDoor secure;
     private final Clock clock;
 
-    DevicesController(DeviceStore devices, BatchStore batches, DoorCode code, Reached reached, Clock clock) {
+    DevicesController(
+            DeviceStore devices, BatchStore batches, DoorCode code, Reached reached, SecureDoor secure, Clock clock) {
+        this.secure = secure;
         this.devices = devices;
         this.batches = batches;
         this.code = code;
@@ -63,6 +72,16 @@ class DevicesController {
         return "redirect:/devices";
     }
 
+    /** What a device is told to trust, so that pages behind the enciphered door are secure ones. */
+    @GetMapping("/house.crt")
+    ResponseEntity<byte[]> certificate() throws GeneralSecurityException {
+        X509Certificate house = secure.authority().orElseThrow(() -> NotThere.called("certificate", "house"));
+        return ResponseEntity.ok()
+                .contentType(new MediaType("application", "x-x509-ca-cert"))
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"ironpin-house.crt\"")
+                .body(house.getEncoded());
+    }
+
     @PostMapping("/devices/away")
     String away(@RequestParam long id) {
         devices.sendAway(id);
@@ -88,6 +107,10 @@ class DevicesController {
     }
 
     private String show(String script, String look, Model model) {
+        secure.authority().ifPresent(house -> {
+            model.addAttribute("secure", secure.address().orElseThrow());
+            model.addAttribute("fingerprint", HouseCertificate.fingerprint(house));
+        });
         List<String> addresses = reached.addresses();
         Optional<String> now = code.now();
         String path = look.isEmpty() ? LetIn.KNOCK + "?code=" + now.orElse("") : look;

@@ -34,6 +34,9 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class LetIn extends OncePerRequestFilter {
     static final String COOKIE = "ironpin-device";
+    /** One that was given behind the enciphered door is never sent in the clear, nor in the way of one that was not. */
+    static final String SECURE_COOKIE = "__Secure-" + COOKIE;
+
     static final String KNOCK = "/let-in";
     static final String LOOK = "/look/";
 
@@ -102,7 +105,8 @@ class LetIn extends OncePerRequestFilter {
         return cookies == null
                 ? Optional.empty()
                 : Arrays.stream(cookies)
-                        .filter(cookie -> cookie.getName().equals(COOKIE))
+                        .filter(cookie -> cookie.getName().equals(COOKIE)
+                                || cookie.getName().equals(SECURE_COOKIE))
                         .map(Cookie::getValue)
                         .findFirst();
     }
@@ -173,7 +177,7 @@ class LetIn extends OncePerRequestFilter {
     private static void remember(String token, HttpServletRequest request, HttpServletResponse response) {
         response.addHeader(
                 HttpHeaders.SET_COOKIE,
-                ResponseCookie.from(COOKIE, token)
+                ResponseCookie.from(request.isSecure() ? SECURE_COOKIE : COOKIE, token)
                         .httpOnly(true)
                         .secure(request.isSecure())
                         .sameSite("Lax")

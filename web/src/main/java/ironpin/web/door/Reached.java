@@ -30,12 +30,16 @@ class Reached {
     /** As in "http://192.168.1.20:8642"; none if only this machine is listened to. */
     List<String> addresses() {
         int port = server.getWebServer().getPort();
+        return hosts().stream().map(host -> "http://" + host + ":" + port).toList();
+    }
+
+    /** The addresses and names alone. */
+    List<String> hosts() {
         List<String> hosts = bound.equals("0.0.0.0") || bound.equals("::") ? ofThisMachine() : ownOf(bound);
         if (hosts.isEmpty()) {
             return List.of();
         }
-        return (names.isEmpty() ? hosts : names)
-                .stream().map(host -> "http://" + host + ":" + port).toList();
+        return names.isEmpty() ? hosts : names;
     }
 
     private static List<String> ownOf(String address) {

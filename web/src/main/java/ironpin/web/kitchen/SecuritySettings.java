@@ -46,7 +46,8 @@ class SecuritySettings {
     /** A page from elsewhere never sends the token along. */
     private static CookieCsrfTokenRepository tokens() {
         CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
-        tokens.setCookieCustomizer(cookie -> cookie.sameSite("Strict"));
+        // Also behind the enciphered door, or the plain one of the same address could not set its own any more.
+        tokens.setCookieCustomizer(cookie -> cookie.sameSite("Strict").secure(false));
         return tokens;
     }
 
