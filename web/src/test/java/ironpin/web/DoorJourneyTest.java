@@ -139,7 +139,8 @@ public class DoorJourneyTest extends OpenKitchen {
             held.navigate(house + "/batches/4/dough");
             assertThat(held.locator("h1")).not().hasText(ASKS);
             desk.navigate(kitchen.address() + "/devices");
-            assertThat(desk.locator("main li").first()).containsText("kitchen tablet");
+            assertThat(desk.locator("section[aria-labelledby=in-title] li").first())
+                    .containsText("kitchen tablet");
             desk.getByText("send away").first().click();
             held.reload();
             assertThat(held.locator("h1")).hasText(ASKS);

@@ -32,7 +32,6 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 import javax.security.auth.x500.X500Principal;
-import org.bouncycastle.asn1.ASN1OctetString;
 import org.bouncycastle.asn1.x509.BasicConstraints;
 import org.bouncycastle.asn1.x509.ExtendedKeyUsage;
 import org.bouncycastle.asn1.x509.Extension;
@@ -136,23 +135,18 @@ final class HouseCertificate {
         if (authority == null || shown == null) {
             return false;
         }
-        // The constraints are part of the anchor, where Java looks at them only if it is told them.
-        byte[] constraints = authority.getExtensionValue(Extension.nameConstraints.getId());
-        TrustAnchor anchor = new TrustAnchor(authority, octets(constraints));
+        // Java looks at constraints on the way only, not at those of an anchor.
+        TrustAnchor anchor = new TrustAnchor(authority.getSubjectX500Principal(), authority.getPublicKey(), null);
         PKIXParameters how = new PKIXParameters(Set.of(anchor));
         how.setRevocationEnabled(false);
         how.setDate(Date.from(now));
         try {
             CertPathValidator.getInstance("PKIX")
-                    .validate(CertificateFactory.getInstance("X.509").generateCertPath(List.of(shown)), how);
+                    .validate(CertificateFactory.getInstance("X.509").generateCertPath(List.of(shown, authority)), how);
             return true;
         } catch (CertPathValidatorException not) {
             return false;
         }
-    }
-
-    private static byte[] octets(byte[] value) {
-        return ASN1OctetString.getInstance(value).getOctets();
     }
 
     private static void makeAuthority(KeyStore store, Set<String> hosts, Instant now)
