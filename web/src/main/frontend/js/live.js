@@ -67,9 +67,15 @@ function heard({ kind, data }) {
     for (const [one, rings] of data.split(" ").filter(Boolean).map((pair) => pair.split(":"))) {
       counts.set(one, Number(rings));
     }
+    const missed = !connected;
     connection(true);
     document.dispatchEvent(new CustomEvent("ironpin:found"));
-    compare();
+    if (missed) {
+      // A kitchen that was opened again counts from the beginning, and a page may be one that was kept.
+      refresh();
+    } else {
+      compare();
+    }
   }
 }
 

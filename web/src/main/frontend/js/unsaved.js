@@ -12,7 +12,28 @@ function again(form) {
   }
 }
 
+// What was typed is on this page's own shelf too, so that a page that has to be opened again still has it.
+const SHELF = () => `ironpin-unsaved ${location.pathname}`;
+const shelf = () => JSON.parse(sessionStorage.getItem(SHELF()) ?? "{}");
+
+function shelve(form, value) {
+  const kept = shelf();
+  if (value === null) {
+    delete kept[form.id];
+  } else {
+    kept[form.id] = value;
+  }
+  if (Object.keys(kept).length > 0) {
+    sessionStorage.setItem(SHELF(), JSON.stringify(kept));
+  } else {
+    sessionStorage.removeItem(SHELF());
+  }
+}
+
 function saved(form) {
+  if (form.id && form.classList.contains("unsaved")) {
+    shelve(form, null);
+  }
   form.classList.remove("unsaved");
   form.querySelector(".unsaved-note")?.remove();
 }
@@ -24,6 +45,14 @@ function failed(event) {
   }
   saved(form);
   form.pressedOn = event.detail.requestConfig?.parameters.revision;
+  const field = fieldOf(form);
+  if (form.id && field && "value" in field && field.type !== "checkbox" && field.type !== "radio") {
+    shelve(form, { value: field.value, on: form.pressedOn });
+  }
+  unsaved(form);
+}
+
+function unsaved(form) {
   form.classList.add("unsaved");
   const note = document.createElement("span");
   note.className = "field-error unsaved-note block";
@@ -47,3 +76,16 @@ document.addEventListener("htmx:beforeRequest", (event) => {
     saved(form);
   }
 });
+
+function unshelve() {
+  for (const [id, { value, on }] of Object.entries(shelf())) {
+    const form = document.getElementById(id);
+    const field = form && fieldOf(form);
+    if (field && !form.classList.contains("unsaved")) {
+      field.value = value;
+      form.pressedOn = on;
+      unsaved(form);
+    }
+  }
+}
+document.addEventListener("DOMContentLoaded", unshelve);

@@ -134,8 +134,19 @@ public class DoorJourneyTest extends OpenKitchen {
             // The code was for one device.
             assertEquals(ask("POST", "/let-in", "code=" + code.replace(" ", "")).statusCode(), 401);
 
+            // It cooks while the kitchen stops, and what it pressed meanwhile is there when it starts again.
+            held.waitForResponse(
+                    one -> one.url().endsWith("/away") && one.ok(), () -> held.navigate(house + "/batches/4/bench"));
             kitchen.close();
+            assertThat(held.locator("#screen")).hasAttribute("data-place", "away");
+            String first = held.locator("article:not([hidden]) h1").innerText();
+            held.locator("[data-away=press]").click();
+            assertThat(held.locator("article:not([hidden]) h1")).not().hasText(first);
             kitchen = start();
+            assertThat(held.locator("#screen")).hasAttribute("data-place", "bench");
+            held.navigate(house + "/batches/4/run");
+            assertThat(held.locator("#all-title")).containsText(Pattern.compile("^1 of \\d+ steps done"));
+
             held.navigate(house + "/batches/4/dough");
             assertThat(held.locator("h1")).not().hasText(ASKS);
             desk.navigate(kitchen.address() + "/devices");

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import com.microsoft.playwright.options.WaitForSelectorState;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.DoughField;
@@ -36,7 +37,9 @@ public class RestartJourneyTest extends OpenKitchen {
         empty(DATA);
         start(0);
         port = ((WebServerApplicationContext) kitchen).getWebServer().getPort();
-        device = device(new Browser.NewContextOptions().setViewportSize(1280, 800));
+        device = device(new Browser.NewContextOptions()
+                .setViewportSize(1280, 800)
+                .setServiceWorkers(ServiceWorkerPolicy.ALLOW));
     }
 
     @AfterMethod(alwaysRun = true)
@@ -54,6 +57,7 @@ public class RestartJourneyTest extends OpenKitchen {
     public void whatIsTypedWhileTheKitchenIsClosedIsNotLost() {
         Page page = device.newPage();
         page.navigate("http://127.0.0.1:" + port + "/batches/4/dough");
+        page.waitForFunction("async () => (await caches.match(location.href)) !== undefined");
         Locator water = page.locator("#hydration-1");
         water.fill("53");
         water.press("Enter");
@@ -70,6 +74,13 @@ public class RestartJourneyTest extends OpenKitchen {
         rest.fill("45");
         rest.press("Enter");
         assertThat(page.locator("#form-rest-1 .unsaved-note")).containsText("Not saved.");
+
+        // The page is opened again while the kitchen is still closed: it is the one that was looked at, with what was
+        // typed.
+        page.reload();
+        assertThat(note).containsText("Not saved.");
+        assertThat(water).hasValue("57");
+        assertThat(page.locator("#connection")).isVisible();
 
         start(port);
         BatchStore batches = kitchen.getBean(BatchStore.class);
