@@ -1,3 +1,5 @@
+import { comma, read } from "./js/local.js";
+
 // There before anything can be pressed. Whatever sends a form, the browser itself or the page's script, it takes along what
 // stands once in the page: where the cook stands, the revision that was looked at, and the token that no other site knows.
 // How this browser likes its pages is known before the first of it is drawn.
@@ -19,6 +21,14 @@ document.addEventListener("formdata", (event) => {
   for (const field of document.getElementById("from")?.elements ?? []) {
     if (!data.has(field.name)) {
       data.set(field.name, field.value);
+    }
+  }
+  // Numbers as this cook writes them; names and notes are left as they are.
+  if (comma()) {
+    for (const field of form.querySelectorAll("input.field:not(.words):not([type])")) {
+      if (data.has(field.name) && !field.disabled) {
+        data.set(field.name, read(field.value));
+      }
     }
   }
   // What waits in line was pressed on an older page than the one that is shown when its turn comes.

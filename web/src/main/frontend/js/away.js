@@ -1,5 +1,6 @@
 // The page that goes on without the kitchen: one step at a time, ticks and timers kept here until they can be sent.
 import { move, order, standing } from "./awayday.js";
+import { read as typed, said } from "./local.js";
 import { kitchenNow } from "./timers.js";
 import { add, flush, takeBack, waiting } from "./waiting.js";
 
@@ -201,9 +202,9 @@ document.addEventListener("submit", (event) => {
   const form = event.target.closest?.(".away-weigh");
   if (form) {
     event.preventDefault();
-    const value = form.elements.grams.value.trim();
+    const value = typed(form.elements.grams.value.trim());
     press("WEIGHED", null, { lot: Number(form.dataset.lot), value, title: `Filling of one, ${value}` });
-    form.querySelector("[data-weighed-said]").textContent = `${value} is written down.`;
+    form.querySelector("[data-weighed-said]").textContent = `${said(value)} is written down.`;
     form.reset();
   }
 });

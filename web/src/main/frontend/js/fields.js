@@ -1,11 +1,12 @@
 // Numbers are edited where they stand: Enter applies, Escape restores, arrow keys take a step.
+import { comma } from "./local.js";
 import { stepped } from "./numbers.js";
 
 const changed = (field) => field.dispatchEvent(new Event("change", { bubbles: true }));
 
 function nudge(field, by) {
   const { step, low, high } = field.dataset;
-  const next = stepped(field.value, by, Number(step), Number(low), Number(high));
+  const next = stepped(field.value, by, Number(step), Number(low), Number(high), comma());
   if (next !== field.value) {
     field.value = next;
     changed(field);

@@ -1,4 +1,5 @@
 // What probe and hob show of the round that is on the fire, as it changes.
+import { said } from "./local.js";
 import { units } from "./units.js";
 
 function say(panel, name, text) {
@@ -13,8 +14,8 @@ document.addEventListener("ironpin:fire", ({ detail }) => {
   if (!panel) {
     return;
   }
-  say(panel, "read", detail.read[units()]);
-  say(panel, "meant", detail.meant[units()]);
+  say(panel, "read", said(detail.read[units()]));
+  say(panel, "meant", said(detail.meant[units()]));
   say(panel, "spell", String(detail.spell + 1));
   say(panel, "left", detail.left || "over");
   say(panel, "watts", String(detail.watts));

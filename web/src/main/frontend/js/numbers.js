@@ -1,4 +1,5 @@
 // Pure sums of the page, testable without one.
+import { read, said } from "./local.js";
 
 // A number as the server reads it: a comma before three digits parts thousands, any other stands for the point.
 function number(text) {
@@ -8,13 +9,13 @@ function number(text) {
 }
 
 // A typed number moved by so many steps, inside its range; what is no number stays as it is.
-export function stepped(text, by, step, low, high) {
-  const value = number(text);
+export function stepped(text, by, step, low, high, comma = false) {
+  const value = number(read(text, comma));
   if (Number.isNaN(value)) {
     return text;
   }
   const next = Math.min(high, Math.max(low, value + by * step));
-  return String(Math.round(next * 1000) / 1000);
+  return said(String(Math.round(next * 1000) / 1000), comma);
 }
 
 // Where along a picture the pointer is, as the number its scale has there, to a tenth.

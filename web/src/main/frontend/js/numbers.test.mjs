@@ -9,6 +9,8 @@ test("a step moves a number and stays in its range", () => {
   assert.equal(stepped("219.9", 10, 0.5, 20, 220), "220");
   assert.equal(stepped("1", -1, 1, 1, 200), "1");
   assert.equal(stepped("1,200", 1, 5, 0, 5000), "1205");
+  assert.equal(stepped("52,5", 1, 0.5, 20, 220, true), "53");
+  assert.equal(stepped("1.200", 1, 0.5, 0, 5000, true), "1200,5");
   assert.equal(stepped("wet", 1, 1, 0, 9), "wet");
 });
 

@@ -1,5 +1,6 @@
 // What the scale shows, on every open page; after a gap it is asked for anew.
 import { singleKeys } from "./shortcuts.js";
+import { said as local } from "./local.js";
 import { units } from "./units.js";
 
 let last = null;
@@ -13,7 +14,7 @@ function show(shown, there) {
     const ready = there && shown.state === "READY";
     panel.dataset.state = there ? shown.state : "GONE";
     panel.classList.toggle("settled", ready && shown.settled);
-    panel.querySelector("[data-scale-mass]").textContent = ready ? shown.said[units()] : "–";
+    panel.querySelector("[data-scale-mass]").textContent = ready ? local(shown.said[units()]) : "–";
     const said = !there ? "not connected to the kitchen" : ready ? (shown.settled ? "settled" : wanted ? "settling, then taken…" : "settling…") : shown.label;
     const state = panel.querySelector("[data-scale-state]");
     if (state.textContent !== said) {

@@ -97,11 +97,16 @@ public abstract class OpenKitchen {
 
     /** One that keeps nothing for a time without the network, unless it is asked to: what a page shows came from the kitchen. */
     protected static BrowserContext device(Browser.NewContextOptions options) {
+        return device(options, "en-GB");
+    }
+
+    /** @param locale as the browser asks for it */
+    protected static BrowserContext device(Browser.NewContextOptions options, String locale) {
         if (options.serviceWorkers == null) {
             options.setServiceWorkers(ServiceWorkerPolicy.BLOCK);
         }
         BrowserContext context =
-                browser.newContext(options.setBaseURL(address()).setLocale("en-GB"));
+                browser.newContext(options.setBaseURL(address()).setLocale(locale));
         context.setDefaultTimeout(30_000);
         return context;
     }

@@ -15,6 +15,7 @@ import ironpin.store.FreezerStore;
 import ironpin.store.FreezerStore.Bag;
 import ironpin.store.Status;
 import ironpin.store.StoredBatch;
+import ironpin.web.numbers.OwnNumbers;
 import ironpin.web.page.Plans;
 import ironpin.web.page.Units;
 import ironpin.wording.Count;
@@ -188,7 +189,7 @@ class FreezerController {
                         bag.left() + " " + bag.name(),
                         List.of(
                                 "In it: " + bag.holds() + ".",
-                                bag.cooking().render(units),
+                                OwnNumbers.of(request).said(bag.cooking().render(units)),
                                 "Never refreeze once thawed."),
                         List.of("Frozen " + bag.frozen() + "; at its best until about "
                                 + bag.frozen().plusDays(InTheFreezer.GOOD_DAYS))))

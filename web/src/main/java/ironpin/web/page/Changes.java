@@ -113,13 +113,17 @@ public class Changes {
                     batch -> number.write(batch, metric),
                     clock.instant());
             List<Fix> ways = AtHand.ways(before, number, metric);
+            Optional<ReadingNote> other = ReadingNote.otherwise(number, typed, metric);
             return answer(
                     after,
                     from,
                     model,
                     ways.isEmpty()
-                            ? value.reading().map(one -> ReadingNote.of(number, one))
-                            : Optional.of(ReadingNote.weighed(number, value.reading(), ways)));
+                            ? value.reading()
+                                    .map(one -> ReadingNote.of(number, one))
+                                    .or(() -> other)
+                            : Optional.of(ReadingNote.weighed(number, value.reading(), ways)
+                                    .behind(other)));
         } catch (OutOfRange refused) {
             FieldError error = new FieldError(number, typed, refused.demand());
             throw new NotChanged(id, from, error.with(AtHand.ways(before, number, metric)));

@@ -11,6 +11,7 @@ import ironpin.pantry.FlourKind;
 import ironpin.quantity.CupStandard;
 import ironpin.web.kitchen.Looking;
 import ironpin.web.kitchen.TypedTextFilter;
+import ironpin.web.numbers.OwnNumbers;
 import ironpin.web.picture.Drawings;
 import ironpin.web.picture.Say;
 import jakarta.servlet.http.HttpServletRequest;
@@ -40,6 +41,7 @@ class PageWords {
         model.addAttribute("bowlMaterials", BowlMaterial.values());
         model.addAttribute("units", Units.of(request));
         model.addAttribute("look", Look.of(request));
+        model.addAttribute("numbers", OwnNumbers.of(request));
         model.addAttribute("skins", SkinVerdict.values());
         model.addAttribute("fillings", FillingVerdict.values());
         model.addAttribute("defer", Caution.DEFER);

@@ -2,12 +2,15 @@ package ironpin.web.page;
 
 import ironpin.amount.Reading;
 import ironpin.batch.edit.Fix;
+import ironpin.batch.edit.PlanField;
 import ironpin.batch.edit.PlanNumber;
+import ironpin.quantity.Decimal;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.web.picture.Say;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * How an amount typed in words was understood, to be shown where it was typed until the next change.
@@ -42,6 +45,32 @@ public record ReadingNote(
                 reading.map(Reading::alternatives).orElse(List.of()),
                 reading.map(ReadingNote::disagrees).orElse(Sentence.EMPTY),
                 ways);
+    }
+
+    /** Where its mark could be read another way and both make sense, which way it was read. */
+    static Optional<ReadingNote> otherwise(PlanNumber<?> number, String typed, double metric) {
+        PlanField<?> field = number.field();
+        OptionalDouble other = TypedNumber.otherwise(typed, metric);
+        if (other.isEmpty() || other.getAsDouble() < field.low() || other.getAsDouble() > field.high()) {
+            return Optional.empty();
+        }
+        Sentence text =
+                Sentence.of("Taken for ", said(field, metric), ", not for ", said(field, other.getAsDouble()), ".");
+        return Optional.of(
+                new ReadingNote(field.key(), number.at().text(), text, List.of(), Sentence.EMPTY, List.of()));
+    }
+
+    /** With what another note says before it. */
+    ReadingNote behind(Optional<ReadingNote> other) {
+        return other.map(one ->
+                        new ReadingNote(field, at, Sentence.of(one.text, " ", text), alternatives, disagrees, ways))
+                .orElse(this);
+    }
+
+    private static Sentence said(PlanField<?> field, double value) {
+        return field.dimension()
+                .map(one -> Sentence.of(Quantity.brief(one, value, 3)))
+                .orElseGet(() -> Sentence.of(Decimal.trimmed(value, 3), " ", field.unit()));
     }
 
     boolean of(PlanNumber<?> number) {

@@ -13,6 +13,8 @@ public final class TypedNumber {
     static final String NUMBER = "[+-]?(?:[1-9]\\d{0,2}(?:,\\d{3})+(?:\\.\\d{1,6})?|\\d{1,12}(?:[.,]\\d{1,6})?)";
 
     private static final Pattern THOUSANDS = Pattern.compile("[+-]?[1-9]\\d{0,2}(?:,\\d{3})+(?:\\.\\d+)?");
+    private static final double THOUSAND = 1000;
+    private static final Pattern AMBIGUOUS = Pattern.compile("[1-9]\\d{0,2}(?:,\\d{3}|\\.\\d{3}0?)\\D{0,12}");
     private static final Pattern WITH_UNIT = Pattern.compile("\\s*(" + NUMBER + ")\\s*(\\D{0,12})");
 
     private TypedNumber() {}
@@ -28,6 +30,17 @@ public final class TypedNumber {
             return OptionalDouble.empty();
         }
         return OptionalDouble.of(value(matcher.group(1)));
+    }
+
+    /**
+     * What else it may have been meant for: a mark with three digits behind it parts thousands for one cook and decimals for another. A
+     * page whose cook writes commas sends "1,200" as "1.2000" (local.js).
+     */
+    static OptionalDouble otherwise(String text, double value) {
+        Matcher matcher = AMBIGUOUS.matcher(text.strip());
+        return matcher.matches()
+                ? OptionalDouble.of(text.contains(",") ? value / THOUSAND : value * THOUSAND)
+                : OptionalDouble.empty();
     }
 
     /** What a text that matches {@link #NUMBER} stands for. */

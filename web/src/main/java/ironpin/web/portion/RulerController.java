@@ -1,8 +1,8 @@
 package ironpin.web.portion;
 
 import ironpin.plan.BatchPlan;
-import ironpin.quantity.UnitSystem;
 import ironpin.store.BatchStore;
+import ironpin.web.numbers.OwnNumbers;
 import ironpin.web.page.Plans;
 import ironpin.web.page.Units;
 import jakarta.servlet.http.HttpServletRequest;
@@ -30,7 +30,7 @@ class RulerController {
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("image/svg+xml"))
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"cutting-ruler.svg\"")
-                .body(RulerSvg.of(page(id, lot, Units.of(request))));
+                .body(RulerSvg.of(page(id, lot, request)));
     }
 
     @GetMapping("/batches/{id}/ruler.pdf")
@@ -38,13 +38,13 @@ class RulerController {
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"cutting-ruler.pdf\"")
-                .body(RulerPdf.of(page(id, lot, Units.of(request))));
+                .body(RulerPdf.of(page(id, lot, request)));
     }
 
     /** @throws ironpin.refusal.NotThere if the batch has no such lot */
-    private RulerPage page(long id, int lot, UnitSystem units) {
+    private RulerPage page(long id, int lot, HttpServletRequest request) {
         BatchPlan plan = plans.of(batches.load(id));
         plan.batch().lot(lot);
-        return RulerPage.of(plan.lot(lot), units);
+        return RulerPage.of(plan.lot(lot), Units.of(request), OwnNumbers.of(request));
     }
 }

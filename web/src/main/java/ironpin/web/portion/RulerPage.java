@@ -6,6 +6,7 @@ import ironpin.quantity.Length;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.quantity.UnitSystem;
+import ironpin.web.numbers.OwnNumbers;
 import ironpin.wording.Count;
 import java.util.List;
 
@@ -31,18 +32,18 @@ record RulerPage(String title, List<String> said, Ruler ruler) {
     private static final double MARK = 14;
 
     /** @throws ironpin.refusal.Refused if its pieces are longer than the page is wide */
-    static RulerPage of(LotPlan lot, UnitSystem units) {
+    static RulerPage of(LotPlan lot, UnitSystem units, OwnNumbers numbers) {
         Ruler ruler = Ruler.of(lot.rope(), Length.ofMillimetres(WIDTH - 2 * MARGIN));
         return new RulerPage(
-                Sentence.of(
+                numbers.said(Sentence.of(
                                 "Cutting ruler: ",
                                 lot.lot().name(),
                                 ", ",
                                 Quantity.weighed(lot.share().doughEach()),
                                 " each")
-                        .render(units),
+                        .render(units)),
                 List.of(
-                        Sentence.of(
+                        numbers.said(Sentence.of(
                                         Count.of(lot.rope().ropes(), "rope"),
                                         " of ",
                                         lot.rope().longest(),
@@ -51,7 +52,7 @@ record RulerPage(String title, List<String> said, Ruler ruler) {
                                         " thick; a cut every ",
                                         Quantity.fineMm(ruler.cut().millimetres()),
                                         " (est.). Weigh the first few.")
-                                .render(units),
+                                .render(units)),
                         "Print at 100 %, without fitting to the page. The bar below is 100 mm long; if it is not, this is no ruler."),
                 ruler);
     }

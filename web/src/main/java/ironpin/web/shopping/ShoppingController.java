@@ -19,6 +19,7 @@ import ironpin.store.BatchStore;
 import ironpin.store.KitStore;
 import ironpin.store.ShoppingStore;
 import ironpin.store.StoredBatch;
+import ironpin.web.numbers.OwnNumbers;
 import ironpin.web.page.Eaten;
 import ironpin.web.page.FieldError;
 import ironpin.web.page.Plans;
@@ -161,6 +162,7 @@ class ShoppingController {
     @GetMapping(path = "/list.txt", produces = "text/plain;charset=UTF-8")
     ResponseEntity<String> text(@PathVariable long id, HttpServletRequest request) {
         UnitSystem units = Units.of(request);
+        OwnNumbers numbers = OwnNumbers.of(request);
         StringBuilder out = new StringBuilder();
         for (ShoppingScreen.Row row : screen(id, Optional.empty()).rows()) {
             if (!row.done()) {
@@ -180,8 +182,8 @@ class ShoppingController {
                     .append(' ')
                     .append(one.text().render(units)));
         }
-        out.append('\n').append(screen.costs()).append('\n');
-        return file("shopping.txt", "text/plain;charset=UTF-8", out.toString());
+        out.append('\n').append(screen.costs(numbers)).append('\n');
+        return file("shopping.txt", "text/plain;charset=UTF-8", numbers.said(out.toString()));
     }
 
     @GetMapping(path = "/list.csv", produces = "text/csv;charset=UTF-8")

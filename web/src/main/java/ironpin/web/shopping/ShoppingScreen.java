@@ -12,6 +12,7 @@ import ironpin.shopping.Cost;
 import ironpin.shopping.ShoppingItem;
 import ironpin.store.ShoppingStore;
 import ironpin.store.StoredBatch;
+import ironpin.web.numbers.OwnNumbers;
 import ironpin.web.page.Eaten;
 import ironpin.web.page.FieldError;
 import ironpin.wording.Count;
@@ -154,13 +155,14 @@ public record ShoppingScreen(
     }
 
     /** What it costs in all and for a piece, as far as prices are known. */
-    public String costs() {
+    public String costs(OwnNumbers numbers) {
         Cost cost = Cost.of(items, prices);
         if (cost.priced() == 0 || pieces == 0) {
             return "Write prices down, and the cost of a piece follows.";
         }
         String of = cost.whole() ? "" : " so far: " + cost.priced() + " of " + cost.items() + " have a price";
-        return Decimal.fixed(cost.sum(), 2) + " in all, " + Decimal.fixed(cost.perPiece(pieces), 2) + " for each of "
+        return numbers.sum(Decimal.fixed(cost.sum(), 2)) + " in all, "
+                + numbers.sum(Decimal.fixed(cost.perPiece(pieces), 2)) + " for each of "
                 + pieces + " pieces" + of + ".";
     }
 }
