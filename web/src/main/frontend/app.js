@@ -11,6 +11,7 @@ import "./js/bars.js";
 import "./js/keys.js";
 import "./js/live.js";
 import "./js/timers.js";
+import "./js/sounds.js";
 import "./js/away.js";
 import "./js/leaving.js";
 import "./js/worker.js";

@@ -1,11 +1,16 @@
 // Timers live on the server; the page only counts down to their ends by the server's clock.
 import { clockText } from "./numbers.js";
-import { ring } from "./ring.js";
+import { notice, ring } from "./ring.js";
 
 const OFFSET = "ironpin-clock";
 // A page that was kept for a time without the kitchen knows the difference of the clocks from when there was one.
 let offset = Number(localStorage.getItem(OFFSET) ?? 0);
 const rung = new Set();
+const SEEN = 30000;
+const since = (ends) => {
+  const twelve = document.documentElement.dataset.hours === "12";
+  return new Date(ends).toLocaleTimeString(twelve ? "en-US" : "en-GB", { hour: twelve ? "numeric" : "2-digit", minute: "2-digit" });
+};
 
 function readClock() {
   const now = Number(document.getElementById("kitchen-clock")?.dataset.now);
@@ -30,8 +35,15 @@ function tick() {
       return;
     }
     ringing = true;
+    if (left < -SEEN && !timer.dataset.since) {
+      // Nobody saw it: how long ago it was is not enough to act on.
+      timer.dataset.since = since(Number(timer.dataset.ends));
+    }
     if (!rung.has(timer.dataset.timer)) {
       rung.add(timer.dataset.timer);
+      if (left > -60000) {
+        notice(timer.dataset.label).catch(() => {});
+      }
       if (left > -10000) {
         // What has run its time may be the next thing to do.
         document.dispatchEvent(new Event("ironpin:rang"));

@@ -42,7 +42,8 @@ final class NumbersInPage {
         if (PAGE.matcher(tag).find()) {
             // So that what is typed is read the way it is written.
             String way = text.comma() ? "comma" : "point";
-            return "<html data-numbers=\"" + way + "\"" + tag.substring("<html".length());
+            String hours = text.twelve() ? "12" : "24";
+            return "<html data-numbers=\"" + way + "\" data-hours=\"" + hours + "\"" + tag.substring("<html".length());
         }
         if (!tag.contains("=\"")) {
             return tag;
