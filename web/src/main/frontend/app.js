@@ -1,5 +1,6 @@
 // What only the browser can do; every rule and number comes from the server.
 import "./js/morph.js";
+import "./js/focus.js";
 import "./js/lists.js";
 import "./js/fields.js";
 import "./js/drag.js";

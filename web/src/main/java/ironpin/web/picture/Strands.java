@@ -47,7 +47,9 @@ final class Strands {
                 "preserveAspectRatio",
                 "none",
                 "class",
-                "strand");
+                "strand",
+                "aria-hidden",
+                "true");
         String a = Svg.number(y1 - top);
         String b = Svg.number(y2 - top);
         String under = Svg.number(y2 - top + t2);
