@@ -83,6 +83,12 @@ public final class Lanes {
         return used(batch, after > 0 ? scaled(less, before / after) : rest);
     }
 
+    /** One lot alone, as it is, with its dough and its filling. @throws ironpin.refusal.NotThere if there is no such lot */
+    public static Batch only(Batch batch, int lotNo) {
+        List<Lot> one = List.of(batch.lot(lotNo));
+        return used(batch.withLots(one), one);
+    }
+
     /** A lot made from another dough of the batch. @throws ironpin.refusal.NotThere if there is no such dough */
     public static Batch shareDough(Batch batch, int lotNo, int doughNo) {
         batch.dough(doughNo);

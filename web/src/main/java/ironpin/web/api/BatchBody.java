@@ -19,6 +19,6 @@ import java.lang.annotation.Target;
                         required = true,
                         content = @Content(mediaType = "application/json", schema = @Schema(ref = BatchBody.SCHEMA))))
 @interface BatchBody {
-    /** Where the published form of a batch is described. */
-    String SCHEMA = "/api/v1/schemas/batch-1.json";
+    /** The published form of a batch, in the API's own description. */
+    String SCHEMA = "#/components/schemas/IronpinBatch";
 }

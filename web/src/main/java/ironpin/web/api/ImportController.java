@@ -1,10 +1,13 @@
 package ironpin.web.api;
 
 import ironpin.format.UnreadableBatch;
+import ironpin.format.WrittenBatch;
 import ironpin.refusal.Refused;
+import ironpin.store.StartStore;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -13,20 +16,43 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 
-/** Bringing a batch in from a file. */
+/** Bringing a batch in, from a file or from a link. */
 @Controller
 class ImportController {
     private final BatchReader reader;
     private final BatchApi batches;
+    private final StartStore starts;
+    private final Clock clock;
 
-    ImportController(BatchReader reader, BatchApi batches) {
+    ImportController(BatchReader reader, BatchApi batches, StartStore starts, Clock clock) {
         this.reader = reader;
         this.batches = batches;
+        this.starts = starts;
+        this.clock = clock;
     }
 
     @GetMapping("/batches/import")
     String form() {
         return "import";
+    }
+
+    /** A link that another Ironpin made. */
+    @PostMapping("/batches/import/link")
+    String open(@RequestParam String link, Model model, HttpServletResponse response) {
+        try {
+            DocumentLink document = DocumentLink.read(link);
+            WrittenBatch written = reader.read(document.text());
+            if (document.kind() == DocumentLink.Kind.START) {
+                starts.keep(written.batch().title(), written.batch(), clock.instant());
+                return "redirect:/starts";
+            }
+            return "redirect:/batches/" + batches.keep(written) + "/table";
+        } catch (Refused problem) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            model.addAttribute("link", link);
+            model.addAttribute("linkProblem", problem.getMessage());
+            return "import";
+        }
     }
 
     @PostMapping("/batches/import")
