@@ -77,7 +77,7 @@ public class RulerTest extends OpenKitchen {
 
     private static List<Stroke> svg() throws IOException, InterruptedException {
         String text = new String(get("/batches/4/ruler.svg?lot=1").body());
-        assertTrue(text.contains("width=\"297.0000mm\" height=\"210.0000mm\" viewBox=\"0 0 297.0000 210.0000\""), text);
+        assertTrue(text.contains("width=\"279.0000mm\" height=\"210.0000mm\" viewBox=\"0 0 279.0000 210.0000\""), text);
         List<Stroke> strokes = new ArrayList<>();
         Matcher drawn = Pattern.compile("d=\"M([\\d.]+) ([\\d.]+) L([\\d.]+) ([\\d.]+)\"")
                 .matcher(text);

@@ -18,6 +18,7 @@ import ironpin.store.StoredBatch;
 import ironpin.web.numbers.OwnNumbers;
 import ironpin.web.page.Plans;
 import ironpin.web.page.Units;
+import ironpin.web.paper.Paper;
 import ironpin.wording.Count;
 import ironpin.wording.Name;
 import ironpin.wording.Span;
@@ -197,6 +198,6 @@ class FreezerController {
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"freezer-labels.pdf\"")
-                .body(LabelsPdf.of(labels));
+                .body(LabelsPdf.of(labels, Paper.of(request)));
     }
 }

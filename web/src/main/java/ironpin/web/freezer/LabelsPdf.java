@@ -1,6 +1,7 @@
 package ironpin.web.freezer;
 
 import ironpin.web.paper.Lettering;
+import ironpin.web.paper.Paper;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -11,15 +12,12 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
-/** Labels for bags, eight on a sheet of A4: to cut apart, or on paper that sticks. */
+/** Labels for bags, eight on a sheet: to cut apart, or on paper that sticks. */
 final class LabelsPdf {
     private static final float POINTS = 72 / 25.4f;
     private static final int ACROSS = 2;
     private static final int DOWN = 4;
-    private static final float WIDE = PDRectangle.A4.getWidth() / ACROSS;
-    private static final float HIGH = PDRectangle.A4.getHeight() / DOWN;
     private static final float EDGE = 8 * POINTS;
-    private static final float ROOM = WIDE - 2 * EDGE;
     private static final float TITLE = 15;
     private static final float TEXT = 10;
 
@@ -29,9 +27,15 @@ final class LabelsPdf {
     private static final String BY_HAND = "Some letters of the name cannot be printed: write it by hand.";
 
     private final Lettering letters;
+    private final float wide;
+    private final float high;
+    private final float room;
 
-    private LabelsPdf(Lettering letters) {
+    private LabelsPdf(Lettering letters, PDRectangle sheet) {
         this.letters = letters;
+        this.wide = sheet.getWidth() / ACROSS;
+        this.high = sheet.getHeight() / DOWN;
+        this.room = wide - 2 * EDGE;
     }
 
     /**
@@ -43,19 +47,19 @@ final class LabelsPdf {
      */
     record Label(String title, List<String> protects, List<String> lines) {}
 
-    static byte[] of(List<Label> labels) {
+    static byte[] of(List<Label> labels, Paper paper) {
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle("Freezer labels");
-            LabelsPdf pen = new LabelsPdf(new Lettering(document));
+            LabelsPdf pen = new LabelsPdf(new Lettering(document), paper.sheet());
             int each = ACROSS * DOWN;
             for (int from = 0; from < labels.size(); from += each) {
-                PDPage sheet = new PDPage(PDRectangle.A4);
+                PDPage sheet = new PDPage(paper.sheet());
                 document.addPage(sheet);
                 try (PDPageContentStream out = new PDPageContentStream(document, sheet)) {
                     for (int i = from; i < Math.min(labels.size(), from + each); i++) {
                         int place = i - from;
-                        float left = place % ACROSS * WIDE;
-                        float top = PDRectangle.A4.getHeight() - place / ACROSS * HIGH;
+                        float left = place % ACROSS * pen.wide;
+                        float top = paper.sheet().getHeight() - place / ACROSS * pen.high;
                         pen.draw(out, labels.get(i), left, top);
                     }
                 }
@@ -71,7 +75,7 @@ final class LabelsPdf {
     private void draw(PDPageContentStream out, Label label, float left, float top) throws IOException {
         out.setLineWidth(0.4f);
         out.setLineDashPattern(new float[] {3, 3}, 0);
-        out.addRect(left, top - HIGH, WIDE, HIGH);
+        out.addRect(left, top - high, wide, high);
         out.stroke();
         float size = fitting(label);
         float y = top - EDGE;
@@ -94,7 +98,7 @@ final class LabelsPdf {
         }
         for (String said : others) {
             List<String> lines = broken(said, size);
-            if (y - lines.size() * size * LEADING < top - HIGH + EDGE / 2) {
+            if (y - lines.size() * size * LEADING < top - high + EDGE / 2) {
                 break;
             }
             for (String line : lines) {
@@ -107,13 +111,13 @@ final class LabelsPdf {
 
     /** The largest letters in which all that protects has room. */
     private float fitting(Label label) throws IOException {
-        float room = HIGH - 1.5f * EDGE - title(label.title()).size() * TITLE * LEADING;
+        float rest = high - 1.5f * EDGE - title(label.title()).size() * TITLE * LEADING;
         for (float size = TEXT; size > SMALLEST; size -= 0.5f) {
             int lines = 0;
             for (String said : label.protects()) {
                 lines += broken(said, size).size();
             }
-            if (lines * size * LEADING <= room) {
+            if (lines * size * LEADING <= rest) {
                 return size;
             }
         }
@@ -136,7 +140,7 @@ final class LabelsPdf {
         StringBuilder line = new StringBuilder();
         for (String word : text.split(" ")) {
             String longer = line.isEmpty() ? word : line + " " + word;
-            if (letters.width(longer, size) <= ROOM) {
+            if (letters.width(longer, size) <= room) {
                 line.setLength(0);
                 line.append(longer);
                 continue;
@@ -147,7 +151,7 @@ final class LabelsPdf {
             }
             for (int letter : word.codePoints().toArray()) {
                 line.appendCodePoint(letter);
-                if (letters.width(line.toString(), size) > ROOM) {
+                if (letters.width(line.toString(), size) > room) {
                     line.setLength(line.length() - Character.charCount(letter));
                     lines.add(line.toString());
                     line.setLength(0);

@@ -5,6 +5,7 @@ import ironpin.store.BatchStore;
 import ironpin.web.numbers.OwnNumbers;
 import ironpin.web.page.Plans;
 import ironpin.web.page.Units;
+import ironpin.web.paper.Paper;
 import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -38,7 +39,7 @@ class RulerController {
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"cutting-ruler.pdf\"")
-                .body(RulerPdf.of(page(id, lot, request)));
+                .body(RulerPdf.of(page(id, lot, request), Paper.of(request)));
     }
 
     /** @throws ironpin.refusal.NotThere if the batch has no such lot */

@@ -11,14 +11,14 @@ import ironpin.wording.Count;
 import java.util.List;
 
 /**
- * A ruler on an A4 page laid across, all in millimetres from its upper left corner.
+ * A ruler on a page laid across, all in millimetres from its upper left corner; as wide and as high as both A4 and Letter are.
  *
  * @param title what it is for
  * @param said how to use it
  * @param ruler its marks
  */
 record RulerPage(String title, List<String> said, Ruler ruler) {
-    static final double WIDTH = 297;
+    static final double WIDTH = 279;
     static final double HEIGHT = 210;
 
     private static final double MARGIN = 10;

@@ -1,6 +1,7 @@
 package ironpin.web.portion;
 
 import ironpin.web.paper.Lettering;
+import ironpin.web.paper.Paper;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -23,9 +24,9 @@ final class RulerPdf implements RulerPen<IOException> {
         this.letters = letters;
     }
 
-    static byte[] of(RulerPage page) {
+    static byte[] of(RulerPage page, Paper paper) {
         try (PDDocument document = new PDDocument()) {
-            PDPage sheet = new PDPage(new PDRectangle(points(RulerPage.WIDTH), points(RulerPage.HEIGHT)));
+            PDPage sheet = new PDPage(across(paper.sheet()));
             document.addPage(sheet);
             document.getDocumentInformation().setTitle(page.title());
             try (PDPageContentStream out = new PDPageContentStream(document, sheet)) {
@@ -51,6 +52,10 @@ final class RulerPdf implements RulerPen<IOException> {
     @Override
     public void text(double x, double y, String said) throws IOException {
         letters.write(out, points(x), points(RulerPage.HEIGHT - y), LETTERS, false, said);
+    }
+
+    private static PDRectangle across(PDRectangle sheet) {
+        return new PDRectangle(sheet.getHeight(), sheet.getWidth());
     }
 
     private static float points(double millimetres) {

@@ -1,11 +1,16 @@
 package ironpin.web.sheet;
 
 import ironpin.crew.Person;
+import ironpin.web.page.RunStep;
 import ironpin.web.page.Screen;
 import ironpin.web.page.Screens;
 import ironpin.web.page.Shown;
+import ironpin.web.paper.PaperPress;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -23,8 +28,10 @@ class SheetController {
     private final Screens screens;
     private final Shown shown;
     private final JsonMapper json;
+    private final PaperPress press;
 
-    SheetController(Screens screens, Shown shown, JsonMapper json) {
+    SheetController(Screens screens, Shown shown, JsonMapper json, PaperPress press) {
+        this.press = press;
         this.screens = screens;
         this.shown = shown;
         this.json = json;
@@ -37,6 +44,49 @@ class SheetController {
                 .contentType(LINKED_DATA)
                 .body(json.writeValueAsString(new RecipeOut(screens.of(id, Optional.empty(), 0)).written()));
     }
+
+    /** The bench sheet on paper. */
+    @GetMapping("/batches/{id}/sheet.pdf")
+    ResponseEntity<byte[]> sheetPaper(
+            @PathVariable long id, Model model, HttpServletRequest request, HttpServletResponse response)
+            throws Exception {
+        Screen screen = screens.of(id, Optional.empty(), 0);
+        model.addAttribute("s", screen);
+        model.addAttribute("sheet", new SheetScreen(screen));
+        return press.print("sheet", "bench-sheet", model, request, response);
+    }
+
+    /** What is done at the stove, on paper. */
+    @GetMapping("/batches/{id}/card.pdf")
+    ResponseEntity<byte[]> card(
+            @PathVariable long id, Model model, HttpServletRequest request, HttpServletResponse response)
+            throws Exception {
+        model.addAttribute("s", screens.of(id, Optional.empty(), 0));
+        model.addAttribute("minutes", StoveMinutes.WORDS);
+        return press.print("card", "cooking-card", model, request, response);
+    }
+
+    /** The day on paper: a sheet for each person. */
+    @GetMapping("/batches/{id}/day.pdf")
+    ResponseEntity<byte[]> day(
+            @PathVariable long id, Model model, HttpServletRequest request, HttpServletResponse response)
+            throws Exception {
+        Screen screen = screens.of(id, Optional.empty(), 0);
+        List<Person> people = screen.batch().crew().people();
+        model.addAttribute("s", screen);
+        model.addAttribute(
+                "people",
+                people.size() < 2
+                        ? List.of(new Hands("", screen.run().line(-1)))
+                        : IntStream.range(0, people.size())
+                                .mapToObj(who -> new Hands(
+                                        people.get(who).name(), screen.run().line(who)))
+                                .toList());
+        return press.print("day", "day", model, request, response);
+    }
+
+    /** @param steps what somebody does, in order */
+    public record Hands(String name, List<RunStep> steps) {}
 
     /** @param who number of the person whose sheet it is, from 1; 0 for everybody's */
     @GetMapping("/batches/{id}/sheet")

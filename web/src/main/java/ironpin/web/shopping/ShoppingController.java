@@ -26,6 +26,7 @@ import ironpin.web.page.Plans;
 import ironpin.web.page.TypedNumber;
 import ironpin.web.page.TypedValue;
 import ironpin.web.page.Units;
+import ironpin.web.paper.PaperPress;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
@@ -60,8 +61,11 @@ class ShoppingController {
     private final KitStore kit;
     private final Plans plans;
     private final Prices prices;
+    private final PaperPress press;
 
-    ShoppingController(BatchStore batches, ShoppingStore shopping, KitStore kit, Plans plans, Prices prices) {
+    ShoppingController(
+            BatchStore batches, ShoppingStore shopping, KitStore kit, Plans plans, Prices prices, PaperPress press) {
+        this.press = press;
         this.prices = prices;
         this.batches = batches;
         this.shopping = shopping;
@@ -157,6 +161,15 @@ class ShoppingController {
         demandListed(id, item);
         shopping.change(id, item, said -> new ShoppingStore.Said(said.have(), bought));
         return show(id, Optional.empty(), fragment, model);
+    }
+
+    /** To print. */
+    @GetMapping("/list.pdf")
+    ResponseEntity<byte[]> paper(
+            @PathVariable long id, Model model, HttpServletRequest request, HttpServletResponse response)
+            throws Exception {
+        show(id, Optional.empty(), false, model);
+        return press.print("shopping", "shopping", model, request, response);
     }
 
     @GetMapping(path = "/list.txt", produces = "text/plain;charset=UTF-8")

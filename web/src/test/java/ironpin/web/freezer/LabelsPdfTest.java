@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import ironpin.web.paper.Paper;
 import java.io.IOException;
 import java.text.Normalizer;
 import java.util.List;
@@ -20,8 +21,10 @@ public class LabelsPdfTest {
     private static final String RAW = "Raw. Boiled from frozen, not thawed: 12 min; at least 74 °C in the middle.";
 
     private static String text(String title) throws IOException {
-        byte[] pdf = LabelsPdf.of(List.of(new LabelsPdf.Label(
-                title, List.of(HOLDS, RAW), List.of("Frozen 2026-11-29; at its best until about 2027-02-27"))));
+        byte[] pdf = LabelsPdf.of(
+                List.of(new LabelsPdf.Label(
+                        title, List.of(HOLDS, RAW), List.of("Frozen 2026-11-29; at its best until about 2027-02-27"))),
+                Paper.LETTER);
         try (PDDocument document = Loader.loadPDF(pdf)) {
             PDFTextStripper stripper = new PDFTextStripper();
             stripper.setSortByPosition(true);

@@ -1,0 +1,77 @@
+package ironpin.web;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** Whatever is printed holds what its page says, fits the paper of the house, and can be read in black and white. */
+public class PapersTest extends OpenKitchen {
+    private static final double MM = 72 / 25.4;
+
+    @DataProvider
+    public Object[][] papers() {
+        return new Object[][] {
+            {"sheet", "Cold-water dough", "In the whole supper"},
+            {"card", "at the stove", "At least 71 °C in the middle, by a probe"},
+            {"day", "Lantern-night supper: Juniper", "Lantern-night supper: Moss"},
+            {"shopping/list", "Shopping for Lantern-night supper", "1,000 g"},
+        };
+    }
+
+    private static byte[] pdf(String path, String language) throws IOException, InterruptedException {
+        HttpRequest ask = HttpRequest.newBuilder(URI.create(address() + path))
+                .header("Accept-Language", language)
+                .build();
+        HttpResponse<byte[]> answer = HttpClient.newHttpClient().send(ask, HttpResponse.BodyHandlers.ofByteArray());
+        assertEquals(answer.headers().firstValue("Content-Type").orElse(""), "application/pdf");
+        return answer.body();
+    }
+
+    @Test(dataProvider = "papers")
+    public void aPaperHoldsWhatItsPageSays(String paper, String first, String last)
+            throws IOException, InterruptedException {
+        try (PDDocument a4 = Loader.loadPDF(pdf("/batches/4/" + paper + ".pdf", "en-GB"));
+                PDDocument letter = Loader.loadPDF(pdf("/batches/4/" + paper + ".pdf", "en-US"));
+                PDDocument comma = Loader.loadPDF(pdf("/batches/4/" + paper + ".pdf", "de-DE"))) {
+            String text = new PDFTextStripper().getText(a4).replaceAll("\\s+", " ");
+            assertTrue(text.contains(first) && text.contains(last), text);
+            assertEquals(a4.getPage(0).getMediaBox().getHeight() / MM, 297, 0.1);
+            assertEquals(letter.getPage(0).getMediaBox().getHeight() / MM, 279.4, 0.1);
+            String other = new PDFTextStripper().getText(comma);
+            assertTrue(!other.matches("(?s).*\\d\\.\\d g.*"), other);
+            for (PDPage page : a4.getPages()) {
+                assertTrue(page.getContents() != null);
+            }
+            black(new PDFRenderer(a4).renderImageWithDPI(0, 50));
+        }
+    }
+
+    /** Nothing on it is of a colour that a copier would lose. */
+    private static void black(BufferedImage page) {
+        int ink = 0;
+        for (int y = 0; y < page.getHeight(); y++) {
+            for (int x = 0; x < page.getWidth(); x++) {
+                int rgb = page.getRGB(x, y);
+                int red = rgb >> 16 & 255;
+                int green = rgb >> 8 & 255;
+                int blue = rgb & 255;
+                assertTrue(Math.abs(red - green) < 4 && Math.abs(green - blue) < 4, "a colour at " + x + ", " + y);
+                ink += red < 128 ? 1 : 0;
+            }
+        }
+        assertTrue(ink > 200, "nothing is on it");
+    }
+}
