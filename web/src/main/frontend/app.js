@@ -6,6 +6,7 @@ import "./js/fields.js";
 import "./js/drag.js";
 import "./js/section.js";
 import "./js/fire.js";
+import "./js/devices.js";
 import "./js/lay.js";
 import "./js/lanes.js";
 import "./js/bars.js";

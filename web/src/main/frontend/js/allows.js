@@ -4,6 +4,8 @@ const THINGS = [
   ["a page opens again without the network", () => "serviceWorker" in navigator],
   ["Ironpin can be installed beside other programs", () => window.isSecureContext],
   ["a timer that rings unseen is told by the system", () => window.isSecureContext && "Notification" in window],
+  ["a scale or a thermometer is read by radio (Bluetooth)", () => "bluetooth" in navigator],
+  ["a scale on a cable is read (serial port)", () => "serial" in navigator],
   ["steps are read aloud", () => "speechSynthesis" in window],
 ];
 

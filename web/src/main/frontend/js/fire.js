@@ -16,6 +16,7 @@ document.addEventListener("ironpin:fire", ({ detail }) => {
   }
   say(panel, "read", said(detail.read[units()]));
   say(panel, "meant", said(detail.meant[units()]));
+  say(panel, "probe", detail.simulated ? "simulated probe" : "by the probe");
   say(panel, "spell", String(detail.spell + 1));
   say(panel, "left", detail.left || "over");
   say(panel, "watts", String(detail.watts));

@@ -42,7 +42,7 @@ class LetIn extends OncePerRequestFilter {
 
     private static final Duration REMEMBERED = Duration.ofDays(400);
     private static final Set<String> READS = Set.of("GET", "HEAD");
-    private static final String READINGS = "/api/v1/scale/readings";
+    private static final Set<String> READINGS = Set.of("/api/v1/scale/readings", "/api/v1/probe/readings");
     private static final int TOO_MANY = 429;
 
     /** Asked for with the first request: filters are made before it is known whether the data folder can be used. */
@@ -116,7 +116,7 @@ class LetIn extends OncePerRequestFilter {
         String path = request.getRequestURI();
         return switch (device.kind()) {
             case DEVICE -> true;
-            case SCRIPT -> path.startsWith("/api/") && (reads || path.equals(READINGS));
+            case SCRIPT -> path.startsWith("/api/") && (reads || READINGS.contains(path));
             case GUEST ->
                 reads
                         && !path.contains("..")

@@ -5,6 +5,7 @@ import ironpin.cook.Load;
 import ironpin.devices.hob.Hob;
 import ironpin.devices.hob.SimulatedHob;
 import ironpin.devices.probe.CoreProbe;
+import ironpin.devices.probe.PostedProbe;
 import ironpin.devices.probe.ProbeTraits;
 import ironpin.devices.probe.SimulatedProbe;
 import ironpin.plan.BatchPlan;
@@ -45,6 +46,8 @@ public class FireDesk {
     private static final Duration EVERY = Duration.ofMillis(500);
     private static final long SEED = 20_261_127;
     private static final Logger LOG = LoggerFactory.getLogger(FireDesk.class);
+
+    private final PostedProbe posted = new PostedProbe();
 
     /** A real kitchen is not the model: in the simulated one pieces warm a little more slowly. */
     private static final double SIMULATED_KITCHEN = 1.08;
@@ -94,6 +97,7 @@ public class FireDesk {
      * @param read what the probe shows, in the units of either kind of page
      * @param meant what the model has in the middle now
      * @param watts that reach the vessel
+     * @param simulated whether the probe is only a stand-in
      */
     public record Shown(
             long batch,
@@ -104,7 +108,8 @@ public class FireDesk {
             String left,
             Map<String, String> read,
             Map<String, String> meant,
-            long watts) {}
+            long watts,
+            boolean simulated) {}
 
     private void look() {
         try {
@@ -242,9 +247,19 @@ public class FireDesk {
                 since.toSeconds(),
                 spell,
                 left.isNegative() ? "" : Span.of(Duration.ofSeconds(left.toSeconds())),
-                said(one.probe().read(now).orElse(Temperature.ofCelsius(0)).celsius()),
+                said(read(one, now).orElse(Temperature.ofCelsius(0)).celsius()),
                 said(expected(one, since).celsius()),
-                Math.round(one.hob().watts(now)));
+                Math.round(one.hob().watts(now)),
+                posted.read(now).isEmpty());
+    }
+
+    /** A real probe showed this; where several rounds are on the fire, it is in the one that is written down. */
+    public void post(Temperature temperature) {
+        posted.post(temperature, clock.instant());
+    }
+
+    private Optional<Temperature> read(Burning one, Instant now) {
+        return posted.read(now).or(() -> one.probe().read(now));
     }
 
     private static Temperature expected(Burning one, Duration since) {
@@ -276,7 +291,7 @@ public class FireDesk {
         Instant now = clock.instant();
         return of(lot).flatMap(one -> {
             Duration since = Duration.between(one.round().in(), now);
-            return typed.or(() -> one.probe().read(now))
+            return typed.or(() -> read(one, now))
                     .map(read -> new Taken(one.round(), one.lot(), one.expected(), since, read, expected(one, since)));
         });
     }

@@ -31,7 +31,8 @@ class SecuritySettings {
                         // Calculators change nothing, and a script beside a scale is no page: they need no token.
                         .ignoringRequestMatchers(
                                 path.matcher(HttpMethod.POST, "/api/v1/calculate/**"),
-                                path.matcher(HttpMethod.POST, "/api/v1/scale/readings")))
+                                path.matcher(HttpMethod.POST, "/api/v1/scale/readings"),
+                                path.matcher(HttpMethod.POST, "/api/v1/probe/readings")))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER)))
                 .build();
