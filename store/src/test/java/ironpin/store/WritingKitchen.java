@@ -10,6 +10,10 @@ import ironpin.book.Outcome;
 import ironpin.book.SkinVerdict;
 import ironpin.quantity.Mass;
 import ironpin.style.Styles;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
@@ -29,9 +33,16 @@ final class WritingKitchen {
         JUDGING,
         /** Opens the cupboard, keeps a copy, makes a batch and closes it. */
         OPENING,
+        /** Makes a batch, keeps a backup, makes one too many and goes back to the backup. */
+        GOING_BACK,
+        /** Makes a batch in another kitchen, takes that out as one file and brings it in here. */
+        MERGING,
         /** Changes a plan and tidies the cupboard after each change. */
         TIDYING
     }
+
+    /** Title of what is not there any more once it went back. */
+    static final String TOO_MANY = "Too many";
 
     private static final Clock CLOCK = Clock.systemUTC();
 
@@ -64,6 +75,8 @@ final class WritingKitchen {
             case IMPORTS -> imports(folder);
             case JUDGING -> judging(folder);
             case OPENING -> opening(folder);
+            case GOING_BACK -> goingBack(folder);
+            case MERGING -> merging(folder);
         }
     }
 
@@ -113,6 +126,37 @@ final class WritingKitchen {
                 return begun;
             });
             acknowledged(n);
+        }
+    }
+
+    private static void goingBack(Path folder) {
+        Cupboard cupboard = Cupboard.open(folder, CLOCK);
+        BatchStore batches = new BatchStore(cupboard);
+        BackupShelf shelf = new BackupShelf(cupboard, CLOCK);
+        for (int n = 1; ; n++) {
+            batches.create(batch(), "new", CLOCK.instant());
+            shelf.keepNow();
+            batches.create(batch().withTitle(TOO_MANY), "new", CLOCK.instant());
+            shelf.goBackTo(shelf.all().get(0).name());
+            acknowledged(n);
+        }
+    }
+
+    private static void merging(Path folder) {
+        try (Cupboard there = Cupboard.open(folder.resolveSibling(folder.getFileName() + "-there"), CLOCK)) {
+            Cupboard here = Cupboard.open(folder, CLOCK);
+            BatchStore batches = new BatchStore(there);
+            Path file = folder.resolveSibling(folder.getFileName() + ".zip");
+            for (int n = 1; ; n++) {
+                batches.create(batch(), "new", CLOCK.instant());
+                try (OutputStream out = Files.newOutputStream(file)) {
+                    new KitchenArchive(there, batches).write(out, CLOCK.instant());
+                }
+                new KitchenArchive(here, new BatchStore(here)).bring(file, picture -> picture, CLOCK.instant());
+                acknowledged(n);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 
