@@ -136,7 +136,9 @@ public class DoorJourneyTest extends OpenKitchen {
 
             // It cooks while the kitchen stops, and what it pressed meanwhile is there when it starts again.
             held.waitForResponse(
-                    one -> one.url().endsWith("/away") && one.ok(), () -> held.navigate(house + "/batches/4/bench"));
+                            one -> one.url().endsWith("/away") && one.ok(),
+                            () -> held.navigate(house + "/batches/4/bench"))
+                    .finished();
             kitchen.close();
             assertThat(held.locator("#screen")).hasAttribute("data-place", "away");
             String first = held.locator("article:not([hidden]) h1").innerText();

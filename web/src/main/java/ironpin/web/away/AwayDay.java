@@ -4,8 +4,9 @@ import ironpin.quantity.Sentence;
 import ironpin.web.page.BenchView;
 import ironpin.web.page.Screen;
 import ironpin.web.picture.Drawings;
-import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * A day as a page has it that no longer reaches the kitchen.
@@ -16,20 +17,15 @@ import java.util.List;
 public record AwayDay(List<AwayStep> steps, List<Sentence> pictures) {
     static AwayDay of(Screen screen, Drawings draw) {
         BenchView bench = BenchView.of(screen, -1, "");
-        List<Sentence> pictures = new ArrayList<>();
+        Map<Sentence, Integer> pictures = new LinkedHashMap<>();
         List<AwayStep> steps = screen.run().steps().stream()
                 .map(step -> {
                     List<Integer> its = bench.pictures(draw, step).stream()
-                            .map(one -> {
-                                if (!pictures.contains(one)) {
-                                    pictures.add(one);
-                                }
-                                return pictures.indexOf(one);
-                            })
+                            .map(one -> pictures.computeIfAbsent(one, next -> pictures.size()))
                             .toList();
                     return new AwayStep(step, its);
                 })
                 .toList();
-        return new AwayDay(steps, List.copyOf(pictures));
+        return new AwayDay(steps, List.copyOf(pictures.keySet()));
     }
 }
