@@ -5,7 +5,7 @@ const PAGES = `ironpin-pages-${VERSION}`;
 // Scripts, styles and letters have their content in their names: what was fetched once is right for good.
 const ASSETS = "ironpin-assets";
 const MOST = { [PAGES]: 80, [ASSETS]: 60 };
-const PATIENCE = 6000;
+const PATIENCE = 15000;
 
 // Pages with a secret on them, and what is only fetched to be taken away.
 const NEVER = /^\/(devices|keeping|look|let-in|stream|api|house)\b|\.(zip|csv|ics|pdf|json|jsonld|svg|jpe?g|md|crt)$/;

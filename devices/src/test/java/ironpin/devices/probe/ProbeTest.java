@@ -16,6 +16,7 @@ import ironpin.refusal.Refused;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.testng.annotations.Test;
 
 /** The stand-ins against the model they stand in, and against what a lag must do. */
@@ -44,6 +45,15 @@ public class ProbeTest {
     }
 
     /** Without lag, noise or misplacement it shows what the model has in the middle. */
+    @Test
+    public void aPostedProbeShowsWhatCameUntilItIsSilent() {
+        PostedProbe probe = new PostedProbe();
+        assertEquals(probe.read(IN), Optional.empty());
+        probe.post(Temperature.ofCelsius(63.2), IN);
+        assertEquals(probe.read(IN.plusSeconds(19)), Optional.of(Temperature.ofCelsius(63.2)));
+        assertEquals(probe.read(IN.plus(PostedProbe.SILENCE)), Optional.empty());
+    }
+
     @Test
     public void anExactProbeShowsTheModel() {
         for (int seconds : new int[] {60, 180, 300, 500}) {

@@ -9,43 +9,75 @@ import java.util.regex.Pattern;
  * reckon with. What is quoted, code or a cook's longer text stays as it is.
  */
 final class NumbersInPage {
-    private static final Pattern PIECES = Pattern.compile(
-            "(?is)<(script|style|textarea|code|pre)\\b.*?</\\1>|<!--.*?-->|<(?:\"[^\"]*\"|[^>\"])*+>|[^<]++");
+    /** What stands within these is not the page's own words. */
+    private static final List<String> QUOTED = List.of("script", "style", "textarea", "code", "pre");
+
     private static final Pattern ATTRIBUTE = Pattern.compile(
             "\\s(aria-label|title|placeholder|data-text|data-label|data-aloud-text|value)=\"([^\"]*)\"");
     private static final Pattern CLASSES = Pattern.compile("\\sclass=\"([^\"]*)\"");
-    private static final Pattern PAGE = Pattern.compile("^<html\\b");
 
     private NumbersInPage() {}
 
     static String said(String html, OwnNumbers numbers) {
         NumbersInText text = NumbersInText.of(numbers);
         StringBuilder out = new StringBuilder(html.length() + html.length() / 50);
-        Matcher pieces = PIECES.matcher(html);
-        int end = 0;
-        while (pieces.find()) {
-            out.append(html, end, pieces.start());
-            end = pieces.end();
-            String piece = pieces.group();
-            if (pieces.group(1) != null || piece.startsWith("<!")) {
-                out.append(piece);
-            } else if (piece.startsWith("<")) {
-                out.append(tag(piece, text));
-            } else {
-                out.append(text.said(piece));
+        int at = 0;
+        while (at < html.length()) {
+            int next = html.charAt(at) == '<' ? end(html, at) : html.indexOf('<', at);
+            int end = next < 0 ? html.length() : next;
+            String piece = html.substring(at, end);
+            out.append(piece.startsWith("<") ? (own(piece) ? tag(piece, text) : piece) : text.said(piece));
+            at = end;
+        }
+        return out.toString();
+    }
+
+    /** Whether it is a tag alone: neither a comment nor a whole element that quotes. */
+    private static boolean own(String piece) {
+        return !piece.startsWith("<!") && QUOTED.stream().noneMatch(name -> begins(piece, 0, name));
+    }
+
+    /** Where what begins with a tag ends: the tag, a comment, or a whole element that quotes. */
+    private static int end(String html, int at) {
+        if (html.startsWith("<!--", at)) {
+            return behind(html, "-->", at);
+        }
+        for (String name : QUOTED) {
+            if (begins(html, at, name)) {
+                return behind(html, "</" + name + ">", at);
             }
         }
-        return out.append(html, end, html.length()).toString();
+        boolean quoted = false;
+        for (int i = at; i < html.length(); i++) {
+            char letter = html.charAt(i);
+            quoted ^= letter == '"';
+            if (letter == '>' && !quoted) {
+                return i + 1;
+            }
+        }
+        return html.length();
+    }
+
+    private static boolean begins(String html, int at, String name) {
+        int behind = at + 1 + name.length();
+        return html.startsWith(name, at + 1)
+                && behind < html.length()
+                && !Character.isLetterOrDigit(html.charAt(behind));
+    }
+
+    private static int behind(String html, String last, int at) {
+        int found = html.indexOf(last, at);
+        return found < 0 ? html.length() : found + last.length();
     }
 
     private static String tag(String tag, NumbersInText text) {
-        if (PAGE.matcher(tag).find()) {
+        if (tag.startsWith("<html")) {
             // So that what is typed is read the way it is written.
             String way = text.comma() ? "comma" : "point";
             String hours = text.twelve() ? "12" : "24";
             return "<html data-numbers=\"" + way + "\" data-hours=\"" + hours + "\"" + tag.substring("<html".length());
         }
-        if (!tag.contains("=\"")) {
+        if (!NumbersInText.counts(tag)) {
             return tag;
         }
         return ATTRIBUTE.matcher(tag).replaceAll(found -> {

@@ -19,8 +19,16 @@ record NumbersInText(boolean comma, String thousands, boolean twelve) {
     }
 
     String said(String text) {
+        if (!counts(text)) {
+            return text;
+        }
         String numbers = comma ? NUMBER.matcher(text).replaceAll(this::number) : text;
         return twelve ? HOUR.matcher(numbers).replaceAll(NumbersInText::hour) : numbers;
+    }
+
+    /** Most of a page holds no number at all. */
+    static boolean counts(String text) {
+        return text.chars().anyMatch(one -> one >= '0' && one <= '9');
     }
 
     private String number(MatchResult found) {
