@@ -95,6 +95,11 @@ public class AccessTest extends OpenKitchen {
         "/nowhere"
     };
 
+    /** What reaches furthest to the right. */
+    private static final String WIDE = "() => [...document.querySelectorAll('body *')]"
+            + ".filter(one => one.getBoundingClientRect().right > document.documentElement.clientWidth + 1 && !one.closest('svg'))"
+            + ".map(one => one.tagName + ' ' + one.textContent.trim().slice(0, 20)).slice(-2).join(', ')";
+
     /** A recipe is read by pressing a button. */
     private static void open(Page page, String path) {
         page.navigate(path);
@@ -141,10 +146,20 @@ public class AccessTest extends OpenKitchen {
             page.setViewportSize(1280, 800);
             page.evaluate("document.documentElement.style.setProperty('font-size', '200%', 'important')");
             int width = ((Number) page.evaluate("document.documentElement.scrollWidth")).intValue();
-            // The head of a batch page still sticks out by the word More where much can be undone.
+            // The head of a batch page still sticks out by its last word.
             assertTrue(
                     width <= (path.startsWith("/batches/") ? 1360 : 1280),
-                    path + " is " + width + " px wide with letters of twice the size");
+                    path + " is " + width + " px wide with letters of twice the size: " + page.evaluate(WIDE));
+            page.evaluate("document.documentElement.style.removeProperty('font-size')");
+            page.evaluate("document.documentElement.dataset.letters = '150'");
+            for (int[] size : new int[][] {{820, 1180}, {390, 844}}) {
+                page.setViewportSize(size[0], size[1]);
+                int large = ((Number) page.evaluate("document.documentElement.scrollWidth")).intValue();
+                assertTrue(
+                        large <= size[0],
+                        path + " is " + large + " px wide on " + size[0] + " with large letters: "
+                                + page.evaluate(WIDE));
+            }
         }
     }
 
