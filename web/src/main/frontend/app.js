@@ -25,6 +25,7 @@ import "./js/closing.js";
 import "./js/scale.js";
 import "./js/cover.js";
 import "./js/photo.js";
+import "./js/pictures.js";
 import "./js/archive.js";
 import "./js/practice.js";
 import "./js/page.js";

@@ -3,12 +3,19 @@ package ironpin.web;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Page;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
+import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -16,6 +23,7 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import org.w3c.dom.Document;
 
 /** Whatever is printed holds what its page says, fits the paper of the house, and can be read in black and white. */
 public class PapersTest extends OpenKitchen {
@@ -56,6 +64,31 @@ public class PapersTest extends OpenKitchen {
                 assertTrue(page.getContents() != null);
             }
             black(new PDFRenderer(a4).renderImageWithDPI(0, 50));
+        }
+    }
+
+    /** A picture is a file that any program draws: whole in itself, as large as it was looked at, in the colours it had. */
+    @Test
+    public void thePicturesOfAPageAreFilesOfTheirOwn() throws Exception {
+        try (BrowserContext device = device(1280, 800)) {
+            Page page = page(device);
+            List<Download> saved = new CopyOnWriteArrayList<>();
+            page.onDownload(saved::add);
+            page.navigate("/batches/4/dough");
+            String ink = (String) page.evaluate("() => getComputedStyle(document.querySelector('main svg text')).fill");
+            page.locator("details.more summary").click();
+            page.getByText("Save this page's pictures (SVG)").click();
+            page.waitForCondition(() -> saved.size() >= 3);
+            for (Download one : saved) {
+                Document svg = DocumentBuilderFactory.newInstance()
+                        .newDocumentBuilder()
+                        .parse(one.path().toFile());
+                assertEquals(svg.getDocumentElement().getTagName(), "svg");
+                assertTrue(Integer.parseInt(svg.getDocumentElement().getAttribute("width")) > 60);
+                String text = Files.readString(one.path());
+                assertTrue(!text.contains("class=") && text.contains("fill:"), one.suggestedFilename());
+            }
+            assertTrue(Files.readString(saved.get(1).path()).contains("fill: " + ink), "the letters' colour");
         }
     }
 
