@@ -11,6 +11,7 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.net.Inet4Address;
 import java.net.NetworkInterface;
+import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -55,9 +56,20 @@ public class DoorJourneyTest extends OpenKitchen {
                 .orElseThrow(() -> new SkipException("this machine has no address but the loopback one"));
         data = Path.of("target", "house-kitchen");
         empty(data);
-        port = KitchenProcess.freePort();
+        do {
+            port = KitchenProcess.freePort();
+        } while (!free(port + 1));
         house = "http://" + address + ":" + port;
         kitchen = start();
+    }
+
+    /** The second door opens one port higher. */
+    private static boolean free(int port) {
+        try (ServerSocket probe = new ServerSocket(port)) {
+            return probe.isBound();
+        } catch (IOException taken) {
+            return false;
+        }
     }
 
     private KitchenProcess start() throws IOException, InterruptedException {
