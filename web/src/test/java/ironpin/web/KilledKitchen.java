@@ -268,7 +268,8 @@ final class KilledKitchen {
             if (Integer.parseInt(next) > Integer.parseInt(told)) {
                 post("/freezer/put", "batch=4&lot=1&pieces=1");
             } else {
-                post("/freezer/" + found(get("/freezer"), BAG.pattern()) + "/take", "pieces=1");
+                // The newest holds one piece; of those that lay there before, a bag would stay.
+                post("/freezer/" + found(get("/freezer"), ".*" + BAG.pattern()) + "/take", "pieces=1");
             }
         }
     }
