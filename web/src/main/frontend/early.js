@@ -1,4 +1,5 @@
 import { comma, read } from "./js/local.js";
+import { token } from "./js/token.js";
 
 // There before anything can be pressed. Whatever sends a form, the browser itself or the page's script, it takes along what
 // stands once in the page: where the cook stands, the revision that was looked at, and the token that no other site knows.
@@ -14,9 +15,8 @@ document.addEventListener("formdata", (event) => {
     return;
   }
   const data = event.formData;
-  const token = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1];
-  if (token) {
-    data.set("_csrf", token);
+  if (token()) {
+    data.set("_csrf", token());
   }
   for (const field of document.getElementById("from")?.elements ?? []) {
     if (!data.has(field.name)) {

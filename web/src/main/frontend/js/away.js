@@ -2,7 +2,7 @@
 import { move, order, standing } from "./awayday.js";
 import { read as typed, said } from "./local.js";
 import { kitchenNow } from "./timers.js";
-import { add, flush, takeBack, waiting } from "./waiting.js";
+import { add, flush, lineOf, takeBack, waiting, whose } from "./waiting.js";
 
 let day = null;
 let leafed = null;
@@ -11,7 +11,6 @@ let drawn = "";
 
 const screen = () => document.querySelector('#screen[data-place="away"]');
 const batch = () => screen().dataset.batch;
-const by = () => Number(new URLSearchParams(location.search).get("who") ?? 0) - 1;
 const words = (text) => (text ? text.split(" ") : []);
 const article = (key) => screen().querySelector(`article[data-step="${CSS.escape(key)}"]`);
 const button = (what) => screen().querySelector(`[data-away="${what}"]`);
@@ -46,7 +45,7 @@ function read() {
 }
 
 function press(kind, step, more = {}) {
-  add(batch(), { kind, key: step?.key ?? "", title: step?.title ?? "", by: by(), at: Math.round(kitchenNow()), ...more });
+  add(batch(), { kind, key: step?.key ?? "", title: step?.title ?? "", by: whose(), at: Math.round(kitchenNow()), ...more });
   leafed = null;
   draw();
 }
@@ -134,7 +133,7 @@ function drawStep(step, state, isNow) {
 function draw() {
   const now = kitchenNow();
   const state = standing(day, waiting(batch()), now);
-  const todo = order(day, state, by(), now);
+  const todo = order(day, state, whose(), now);
   const at = day.steps.find((step) => step.key === leafed);
   const step = at ?? todo[0];
   const isNow = Boolean(step) && todo.includes(step) && (!at || at === todo[0]);
@@ -190,7 +189,7 @@ document.addEventListener("click", (event) => {
     doings[what]();
   } else if (line) {
     const done = line.getAttribute("aria-pressed") !== "true";
-    press("LINE", null, { key: line.dataset.line, value: String(done), title: line.textContent.trim().replace(/\s+/g, " ") });
+    press("LINE", null, { key: line.dataset.line, value: String(done), title: lineOf(line) });
   } else if (tapped) {
     press("TAP", null, { lot: Number(tapped.form.dataset.lot), title: "One more shaped" });
   } else if (event.target.id === "away-seen") {
@@ -210,7 +209,7 @@ document.addEventListener("submit", (event) => {
 });
 
 function leave() {
-  location.replace(`/batches/${batch()}/${day.begun === false ? "run" : "bench"}${location.search}`);
+  location.replace(`/batches/${batch()}/bench${location.search}`);
 }
 
 /** The kitchen is back: what waits is sent, and the page becomes one of its own again. */

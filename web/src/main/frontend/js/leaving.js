@@ -1,5 +1,5 @@
 // A page of a day at work keeps at hand what it needs to go on without the kitchen, and does so when the kitchen is gone.
-import { add, batches, flush } from "./waiting.js";
+import { add, batches, flush, lineOf, whose } from "./waiting.js";
 import { kitchenNow } from "./timers.js";
 
 const PATIENCE = 5000;
@@ -68,12 +68,12 @@ function waits(event) {
   const title = document.getElementById("now-title")?.textContent.trim() ?? "";
   const path = form.getAttribute("action").replace(`/batches/${batch}`, "");
   const at = Math.round(kitchenNow());
-  const by = Number(new URLSearchParams(location.search).get("who") ?? 0) - 1;
+  const by = whose();
   const line = form.closest(".weighed");
   if (path === "/moves") {
     add(batch, { kind: "MOVE", key, value: sent.get("press"), title, at, by });
   } else if (path === "/steps" && line) {
-    add(batch, { kind: "LINE", key, value: sent.get("done"), title: form.textContent.trim().replace(/\s+/g, " "), at, by });
+    add(batch, { kind: "LINE", key, value: sent.get("done"), title: lineOf(form), at, by });
   } else if (path === "/steps" && sent.get("done") === "true") {
     add(batch, { kind: "MOVE", key, value: "over", title, at, by });
   } else {

@@ -41,7 +41,7 @@ function connection(there) {
 // After a gap, or between the page and its stream, something may have been missed.
 function compare() {
   const batch = screen()?.dataset.batch;
-  if (batch && screen().dataset.place !== "away" && String(counts.get(batch) ?? 0) !== known()) {
+  if (batch && String(counts.get(batch) ?? 0) !== known()) {
     refresh();
   }
 }

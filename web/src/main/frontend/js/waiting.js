@@ -1,10 +1,18 @@
 // Presses that wait for the kitchen: kept on this device in the order they were made, sent one after the other, each under a name of
 // its own, so that the kitchen takes it once however often it arrives.
+import { token } from "./token.js";
+
 const KEPT = "ironpin-meanwhile-";
 const PATIENCE = 15000;
 
-export const name = () =>
+const name = () =>
   [...crypto.getRandomValues(new Uint8Array(16))].map((byte) => byte.toString(16).padStart(2, "0")).join("");
+
+/** Number of the person whose bench it is, from 0; less than that for everybody's. */
+export const whose = () => Number(new URLSearchParams(location.search).get("who") ?? 0) - 1;
+
+/** A line as it is read, for whoever is told that it was not taken. */
+export const lineOf = (place) => place.textContent.trim().replace(/\s+/g, " ");
 
 /** Those of a batch, the oldest first. */
 export function waiting(batch) {
@@ -42,7 +50,7 @@ export const batches = () =>
 
 async function send(batch, { title, ...press }) {
   const body = new URLSearchParams(press);
-  body.set("_csrf", /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? "");
+  body.set("_csrf", token());
   const answer = await fetch(`/batches/${batch}/meanwhile`, { method: "POST", body, signal: AbortSignal.timeout(PATIENCE) });
   if (answer.ok) {
     return (await answer.json()).said;

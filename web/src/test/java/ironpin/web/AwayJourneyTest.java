@@ -4,63 +4,36 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import ironpin.batch.edit.Lanes;
 import ironpin.store.BatchStore;
 import ironpin.store.RunStore;
 import ironpin.store.RunningTimer;
 import ironpin.store.WorkStore;
-import java.io.IOException;
-import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
-import org.springframework.boot.SpringApplication;
-import org.springframework.boot.web.server.context.WebServerApplicationContext;
-import org.springframework.context.ConfigurableApplicationContext;
-import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
 /** The kitchen is gone for ten minutes while somebody cooks. */
-public class AwayJourneyTest extends OpenKitchen {
-    private static final Path DATA = Path.of("target", "away-kitchen");
+public class AwayJourneyTest extends OwnKitchen {
     private static final Duration GONE = Duration.ofMinutes(10);
     private static final long SUPPER = 4;
 
     private final List<String> sent = new ArrayList<>();
-    private ConfigurableApplicationContext kitchen;
-    private BrowserContext device;
-    private int port;
+
+    public AwayJourneyTest() {
+        super("away-kitchen", 820, 1180);
+    }
 
     @BeforeMethod
-    public void openAKitchenOfItsOwn() throws IOException {
-        empty(DATA);
-        start(0);
-        port = ((WebServerApplicationContext) kitchen).getWebServer().getPort();
-        device = device(new Browser.NewContextOptions()
-                .setViewportSize(820, 1180)
-                .setServiceWorkers(ServiceWorkerPolicy.ALLOW));
+    public void nothingIsSentYet() {
         sent.clear();
-    }
-
-    @AfterMethod(alwaysRun = true)
-    public void closeIt() {
-        KitchenClock.moveTo(null);
-        device.close();
-        kitchen.close();
-    }
-
-    private void start(int at) {
-        kitchen = SpringApplication.run(
-                Ironpin.class, "--server.port=" + at, "--ironpin.demo=true", "--ironpin.data=" + DATA.toAbsolutePath());
     }
 
     /** A bench that has what it needs to go on, and then has no kitchen. */
@@ -74,7 +47,7 @@ public class AwayJourneyTest extends OpenKitchen {
         });
         page.waitForResponse(
                 answer -> answer.url().endsWith("/away") && answer.ok(),
-                () -> page.navigate("http://127.0.0.1:" + port + "/batches/" + SUPPER + "/bench"));
+                () -> page.navigate(at("/batches/" + SUPPER + "/bench")));
         page.waitForFunction("() => navigator.serviceWorker.controller");
         page.waitForResponse(answer -> answer.url().endsWith("/away") && answer.ok(), () -> page.locator("[data-begin]")
                 .click());
@@ -129,9 +102,9 @@ public class AwayJourneyTest extends OpenKitchen {
         assertEquals(minutes(waits.first().innerText()), before - 10, 0.5, "the timer went on");
 
         // What was looked at before opens, what was not says so.
-        page.navigate("http://127.0.0.1:" + port + "/kit");
+        page.navigate(at("/kit"));
         assertThat(page.locator("h1")).hasText("The kitchen is not reached");
-        page.navigate("http://127.0.0.1:" + port + "/batches/" + SUPPER + "/run");
+        page.navigate(at("/batches/" + SUPPER + "/run"));
         assertThat(title(page)).hasText(next);
 
         KitchenClock.moveTo(Instant.now().plus(GONE));

@@ -5,7 +5,6 @@ import static org.testng.Assert.assertNotEquals;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.Cookie;
 import java.util.List;
@@ -16,14 +15,6 @@ public class LookTest extends OpenKitchen {
     private static String look(Page page) {
         return (String) page.evaluate("(style => style.backgroundColor + ' ' + style.fontSize)"
                 + "(getComputedStyle(document.documentElement))");
-    }
-
-    private static void press(Page page, String name) {
-        page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName(name).setExact(true))
-                .click();
-        page.waitForLoadState();
     }
 
     @Test

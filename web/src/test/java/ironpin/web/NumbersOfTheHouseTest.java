@@ -7,7 +7,6 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import ironpin.batch.Batch;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.DoughField;
@@ -23,7 +22,6 @@ public class NumbersOfTheHouseTest extends OpenKitchen {
     private static final String COMMA = "1.234,5";
 
     private static BrowserContext in(String locale) {
-        // A context of its own: device() gives all an English one.
         return device(new Browser.NewContextOptions().setViewportSize(1280, 800), locale);
     }
 
@@ -31,14 +29,6 @@ public class NumbersOfTheHouseTest extends OpenKitchen {
         BatchStore batches = bean(BatchStore.class);
         Batch batch = batches.load(4).batch().withTitle("Version 2.5 of 1.500");
         return batches.create(batch, "numbers", Instant.now());
-    }
-
-    private static void press(Page page, String name) {
-        page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName(name).setExact(true))
-                .click();
-        page.waitForLoadState();
     }
 
     @Test

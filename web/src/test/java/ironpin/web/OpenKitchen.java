@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import ironpin.store.KitStore;
 import ironpin.store.MinuteStore;
@@ -123,6 +124,15 @@ public abstract class OpenKitchen {
             }
         });
         return page;
+    }
+
+    /** A button by its name, and whatever page follows. */
+    protected static void press(Page page, String name) {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .click();
+        page.waitForLoadState();
     }
 
     /** A test that says how long work takes leaves no cook of its own behind. */

@@ -3,60 +3,27 @@ package ironpin.web;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
 
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import com.microsoft.playwright.options.WaitForSelectorState;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.DoughField;
 import ironpin.batch.edit.TableField;
 import ironpin.store.BatchStore;
-import java.io.IOException;
-import java.nio.file.Path;
 import java.time.Instant;
 import java.util.regex.Pattern;
-import org.springframework.boot.SpringApplication;
-import org.springframework.boot.web.server.context.WebServerApplicationContext;
-import org.springframework.context.ConfigurableApplicationContext;
-import org.testng.annotations.AfterMethod;
-import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
 /** The kitchen is closed and opened again while a page of it is open. */
-public class RestartJourneyTest extends OpenKitchen {
-    private static final Path DATA = Path.of("target", "restarted-kitchen");
-
-    private ConfigurableApplicationContext kitchen;
-    private BrowserContext device;
-    private int port;
-
-    @BeforeMethod
-    public void openAKitchenOfItsOwn() throws IOException {
-        empty(DATA);
-        start(0);
-        port = ((WebServerApplicationContext) kitchen).getWebServer().getPort();
-        device = device(new Browser.NewContextOptions()
-                .setViewportSize(1280, 800)
-                .setServiceWorkers(ServiceWorkerPolicy.ALLOW));
-    }
-
-    @AfterMethod(alwaysRun = true)
-    public void closeIt() {
-        device.close();
-        kitchen.close();
-    }
-
-    private void start(int at) {
-        kitchen = SpringApplication.run(
-                Ironpin.class, "--server.port=" + at, "--ironpin.demo=true", "--ironpin.data=" + DATA.toAbsolutePath());
+public class RestartJourneyTest extends OwnKitchen {
+    public RestartJourneyTest() {
+        super("restarted-kitchen", 1280, 800);
     }
 
     @Test
     public void whatIsTypedWhileTheKitchenIsClosedIsNotLost() {
         Page page = device.newPage();
-        page.navigate("http://127.0.0.1:" + port + "/batches/4/dough");
+        page.navigate(at("/batches/4/dough"));
         page.waitForFunction("async () => (await caches.match(location.href)) !== undefined");
         Locator water = page.locator("#hydration-1");
         water.fill("53");

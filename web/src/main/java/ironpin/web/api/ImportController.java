@@ -3,11 +3,9 @@ package ironpin.web.api;
 import ironpin.format.UnreadableBatch;
 import ironpin.format.WrittenBatch;
 import ironpin.refusal.Refused;
-import ironpin.store.StartStore;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.time.Clock;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -21,14 +19,12 @@ import org.springframework.web.multipart.MultipartFile;
 class ImportController {
     private final BatchReader reader;
     private final BatchApi batches;
-    private final StartStore starts;
-    private final Clock clock;
+    private final StartApi starts;
 
-    ImportController(BatchReader reader, BatchApi batches, StartStore starts, Clock clock) {
+    ImportController(BatchReader reader, BatchApi batches, StartApi starts) {
         this.reader = reader;
         this.batches = batches;
         this.starts = starts;
-        this.clock = clock;
     }
 
     @GetMapping("/batches/import")
@@ -43,7 +39,7 @@ class ImportController {
             DocumentLink document = DocumentLink.read(link);
             WrittenBatch written = reader.read(document.text());
             if (document.kind() == DocumentLink.Kind.START) {
-                starts.keep(written.batch().title(), written.batch(), clock.instant());
+                starts.keep(written);
                 return "redirect:/starts";
             }
             return "redirect:/batches/" + batches.keep(written) + "/table";

@@ -1,5 +1,6 @@
 package ironpin.web.api;
 
+import ironpin.devices.probe.CoreProbe;
 import ironpin.quantity.Temperature;
 import ironpin.web.kitchen.FireDesk;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -11,9 +12,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/probe")
 class ProbeApi {
-    private static final double COLDEST = -40;
-    private static final double HOTTEST = 260;
-
     private final FireDesk desk;
 
     ProbeApi(FireDesk desk) {
@@ -28,7 +26,8 @@ class ProbeApi {
 
     @PostMapping("/readings")
     ProbeAnswer post(@RequestBody ProbeAsk ask) {
-        double celsius = Given.number("celsius", ask.celsius(), COLDEST, HOTTEST, "°C");
+        double celsius =
+                Given.number("celsius", ask.celsius(), CoreProbe.COLDEST.celsius(), CoreProbe.HOTTEST.celsius(), "°C");
         desk.post(Temperature.ofCelsius(celsius));
         return new ProbeAnswer(celsius);
     }

@@ -40,11 +40,14 @@ class StartApi {
     @PostMapping("/starts/import")
     String bring(@RequestParam MultipartFile file, Model model, HttpServletResponse response) throws IOException {
         try {
-            WrittenBatch written = reader.read(new String(file.getBytes(), StandardCharsets.UTF_8));
-            starts.keep(written.batch().title(), written.batch(), clock.instant());
+            keep(reader.read(new String(file.getBytes(), StandardCharsets.UTF_8)));
             return "redirect:/starts";
         } catch (Refused problem) {
             return ImportController.refused(file, problem, model, response);
         }
+    }
+
+    void keep(WrittenBatch document) {
+        starts.keep(document.batch().title(), document.batch(), clock.instant());
     }
 }

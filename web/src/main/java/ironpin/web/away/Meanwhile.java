@@ -10,9 +10,9 @@ import ironpin.refusal.Refused;
 import ironpin.store.BatchStore;
 import ironpin.store.MeanwhileStore;
 import ironpin.store.RunStore;
+import ironpin.store.RunningTimer;
 import ironpin.store.StoredBatch;
 import ironpin.store.WorkStore;
-import ironpin.web.page.Plans;
 import ironpin.web.page.Press;
 import ironpin.web.page.Run;
 import ironpin.web.page.RunStep;
@@ -22,7 +22,6 @@ import ironpin.web.run.Moves;
 import ironpin.wording.Name;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.ZonedDateTime;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
@@ -39,23 +38,14 @@ class Meanwhile {
     private final BatchStore batches;
     private final RunStore runs;
     private final WorkStore work;
-    private final Plans plans;
     private final Moves moves;
     private final Clock clock;
 
-    Meanwhile(
-            MeanwhileStore store,
-            BatchStore batches,
-            RunStore runs,
-            WorkStore work,
-            Plans plans,
-            Moves moves,
-            Clock clock) {
+    Meanwhile(MeanwhileStore store, BatchStore batches, RunStore runs, WorkStore work, Moves moves, Clock clock) {
         this.store = store;
         this.batches = batches;
         this.runs = runs;
         this.work = work;
-        this.plans = plans;
         this.moves = moves;
         this.clock = clock;
     }
@@ -77,7 +67,7 @@ class Meanwhile {
         return switch (made.kind()) {
             case MOVE -> move(stored, made, at);
             case LINE -> {
-                if (!run(stored, at).weighs(made.key())) {
+                if (!moves.run(id, at).weighs(made.key())) {
                     yield GONE;
                 }
                 moves.weighed(id, made.key(), Boolean.parseBoolean(made.value()), at);
@@ -87,7 +77,7 @@ class Meanwhile {
                 Optional<Long> timer = runs.timers(id).stream()
                         .filter(one ->
                                 one.taskKey().equals(made.key()) && one.spell().equals(made.value()))
-                        .map(one -> one.id())
+                        .map(RunningTimer::id)
                         .findFirst();
                 timer.ifPresent(no -> runs.addMinute(id, no, at));
                 yield timer.isPresent() ? "" : MOVED_ON;
@@ -106,7 +96,7 @@ class Meanwhile {
     }
 
     private String move(StoredBatch stored, Made made, Instant at) {
-        Run run = run(stored, at);
+        Run run = moves.run(stored.id(), at);
         Optional<RunStep> found = run.step(made.key());
         if (found.isEmpty()) {
             return GONE;
@@ -133,16 +123,6 @@ class Meanwhile {
             moves.make(stored.id(), run, step, made.who(), at);
         }
         return "";
-    }
-
-    private Run run(StoredBatch stored, Instant at) {
-        long id = stored.id();
-        return Run.of(
-                plans.of(batches.load(id)),
-                batches.load(id).startedAt(),
-                runs.done(id),
-                runs.timers(id),
-                ZonedDateTime.ofInstant(at, clock.getZone()));
     }
 
     private static WorkStore.Of of(long id, Made made) {

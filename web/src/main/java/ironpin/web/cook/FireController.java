@@ -2,6 +2,7 @@ package ironpin.web.cook;
 
 import ironpin.cook.Course;
 import ironpin.cook.ProbeLesson;
+import ironpin.devices.probe.CoreProbe;
 import ironpin.devices.probe.ProbeTraits;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Sentence;
@@ -32,8 +33,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/batches/{id}/fire")
 class FireController {
-    private static final double COLDEST = -30;
-    private static final double HOTTEST = 150;
     private static final String ALLOWED = "A temperature in the middle of a piece, −30 to 150 °C.";
 
     private final RoundsInAndOut rounds;
@@ -119,7 +118,7 @@ class FireController {
                         kit.load().cups())
                 .map(TypedValue::metric)
                 .orElse(Double.NaN);
-        if (!(celsius >= COLDEST && celsius <= HOTTEST)) {
+        if (!(celsius >= CoreProbe.COLDEST.celsius() && celsius <= CoreProbe.HOTTEST.celsius())) {
             throw new NotChanged(id, from, new FieldError("probe", 0, value, Sentence.of(ALLOWED)));
         }
         return Temperature.ofCelsius(celsius);

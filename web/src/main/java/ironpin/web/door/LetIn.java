@@ -3,11 +3,11 @@ package ironpin.web.door;
 import ironpin.store.DeviceStore;
 import ironpin.store.DeviceStore.Device;
 import ironpin.store.DeviceStore.Kind;
+import ironpin.web.kitchen.BrowserKeeps;
 import ironpin.web.kitchen.Looking;
 import ironpin.wording.Typed;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
-import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -15,9 +15,9 @@ import java.net.InetAddress;
 import java.net.UnknownHostException;
 import java.time.Clock;
 import java.time.Duration;
-import java.util.Arrays;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -101,14 +101,9 @@ class LetIn extends OncePerRequestFilter {
         if (bearer != null && bearer.startsWith("Bearer ")) {
             return Optional.of(bearer.substring("Bearer ".length()).strip());
         }
-        Cookie[] cookies = request.getCookies();
-        return cookies == null
-                ? Optional.empty()
-                : Arrays.stream(cookies)
-                        .filter(cookie -> cookie.getName().equals(COOKIE)
-                                || cookie.getName().equals(SECURE_COOKIE))
-                        .map(Cookie::getValue)
-                        .findFirst();
+        return Stream.of(COOKIE, SECURE_COOKIE)
+                .flatMap(name -> BrowserKeeps.values(request, name))
+                .findFirst();
     }
 
     private static boolean may(Device device, HttpServletRequest request) {
@@ -175,15 +170,11 @@ class LetIn extends OncePerRequestFilter {
     }
 
     private static void remember(String token, HttpServletRequest request, HttpServletResponse response) {
-        response.addHeader(
-                HttpHeaders.SET_COOKIE,
+        BrowserKeeps.keep(
+                response,
                 ResponseCookie.from(request.isSecure() ? SECURE_COOKIE : COOKIE, token)
                         .httpOnly(true)
-                        .secure(request.isSecure())
-                        .sameSite("Lax")
-                        .path("/")
-                        .maxAge(REMEMBERED)
-                        .build()
-                        .toString());
+                        .secure(request.isSecure()),
+                REMEMBERED);
     }
 }

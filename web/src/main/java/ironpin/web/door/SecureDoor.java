@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.security.GeneralSecurityException;
 import java.security.cert.X509Certificate;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.Optional;
 import java.util.TreeSet;
 import org.apache.catalina.LifecycleState;
@@ -35,6 +36,7 @@ class SecureDoor {
     private final WebServerApplicationContext server;
     private final KitchenSettings settings;
     private final String bound;
+    private final Duration patience;
     private final Clock clock;
     private volatile int port;
     private volatile X509Certificate authority;
@@ -44,7 +46,9 @@ class SecureDoor {
             WebServerApplicationContext server,
             KitchenSettings settings,
             @Value("${server.address:127.0.0.1}") String bound,
+            @Value("${server.tomcat.connection-timeout}") Duration patience,
             Clock clock) {
+        this.patience = patience;
         this.reached = reached;
         this.server = server;
         this.settings = settings;
@@ -82,7 +86,7 @@ class SecureDoor {
         door.setScheme("https");
         door.setProperty("address", bound);
         door.setProperty("SSLEnabled", "true");
-        door.setProperty("connectionTimeout", "5000");
+        door.setProperty("connectionTimeout", String.valueOf(patience.toMillis()));
         SSLHostConfig host = new SSLHostConfig();
         SSLHostConfigCertificate shown = new SSLHostConfigCertificate(host, SSLHostConfigCertificate.Type.EC);
         shown.setCertificateKeystore(house.store());

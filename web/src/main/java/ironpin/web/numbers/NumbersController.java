@@ -1,11 +1,9 @@
 package ironpin.web.numbers;
 
+import ironpin.web.kitchen.BrowserKeeps;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.Duration;
 import java.util.Optional;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -26,15 +24,7 @@ class NumbersController {
                 hours.orElse(before.hours()),
                 money.map(String::strip).orElse(before.money()),
                 before.browser());
-        response.addHeader(
-                HttpHeaders.SET_COOKIE,
-                ResponseCookie.from(OwnNumbers.COOKIE, after.written())
-                        .path("/")
-                        .maxAge(Duration.ofDays(365))
-                        .sameSite("Lax")
-                        .httpOnly(true)
-                        .build()
-                        .toString());
+        BrowserKeeps.liking(response, OwnNumbers.COOKIE, after.written(), false);
         return "redirect:/kit#look";
     }
 }

@@ -1,7 +1,7 @@
 package ironpin.web.numbers;
 
 import ironpin.refusal.Refused;
-import jakarta.servlet.http.Cookie;
+import ironpin.web.kitchen.BrowserKeeps;
 import jakarta.servlet.http.HttpServletRequest;
 import java.net.URLDecoder;
 import java.net.URLEncoder;
@@ -10,7 +10,6 @@ import java.text.DecimalFormatSymbols;
 import java.time.chrono.IsoChronology;
 import java.time.format.DateTimeFormatterBuilder;
 import java.time.format.FormatStyle;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -78,10 +77,8 @@ public record OwnNumbers(Mark mark, Hours hours, String money, Locale browser) {
     /** What this browser chose, or asks for. */
     public static OwnNumbers of(HttpServletRequest request) {
         Locale browser = request.getHeader("Accept-Language") == null ? UNSAID : request.getLocale();
-        Cookie[] cookies = request.getCookies();
-        return Arrays.stream(cookies == null ? new Cookie[0] : cookies)
-                .filter(one -> one.getName().equals(COOKIE))
-                .flatMap(one -> read(one.getValue(), browser).stream())
+        return BrowserKeeps.values(request, COOKIE)
+                .flatMap(kept -> read(kept, browser).stream())
                 .findFirst()
                 .orElse(new OwnNumbers(Mark.BROWSER, Hours.BROWSER, "", browser));
     }
@@ -107,13 +104,13 @@ public record OwnNumbers(Mark mark, Hours hours, String money, Locale browser) {
         return mark + "-" + hours + "-" + URLEncoder.encode(money, StandardCharsets.UTF_8);
     }
 
-    /** What may be chosen. */
+    /** What may be chosen of marks. */
     public List<Mark> marks() {
         return List.of(Mark.values());
     }
 
-    /** What may be chosen. */
-    public List<Hours> days() {
+    /** What may be chosen of hours. */
+    public List<Hours> hourChoices() {
         return List.of(Hours.values());
     }
 

@@ -1,7 +1,7 @@
 package ironpin.web.page;
 
 import ironpin.refusal.Refused;
-import jakarta.servlet.http.Cookie;
+import ironpin.web.kitchen.BrowserKeeps;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Arrays;
 import java.util.List;
@@ -62,10 +62,8 @@ public record Look(Light light, int letters) {
     }
 
     static Look of(HttpServletRequest request) {
-        Cookie[] cookies = request.getCookies();
-        return Arrays.stream(cookies == null ? new Cookie[0] : cookies)
-                .filter(one -> one.getName().equals(COOKIE))
-                .flatMap(one -> all().filter(look -> look.written().equals(one.getValue())))
+        return BrowserKeeps.values(request, COOKIE)
+                .flatMap(kept -> all().filter(look -> look.written().equals(kept)))
                 .findFirst()
                 .orElse(USUAL);
     }

@@ -1,11 +1,9 @@
 package ironpin.web.page;
 
+import ironpin.web.kitchen.BrowserKeeps;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.Duration;
 import java.util.Optional;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -21,14 +19,7 @@ class LookController {
             HttpServletResponse response) {
         Look before = Look.of(request);
         Look after = new Look(light.orElse(before.light()), letters.orElse(before.letters()));
-        response.addHeader(
-                HttpHeaders.SET_COOKIE,
-                ResponseCookie.from(Look.COOKIE, after.written())
-                        .path("/")
-                        .maxAge(Duration.ofDays(365))
-                        .sameSite("Lax")
-                        .build()
-                        .toString());
+        BrowserKeeps.liking(response, Look.COOKIE, after.written(), true);
         return "redirect:/kit#look";
     }
 }

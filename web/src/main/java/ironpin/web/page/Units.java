@@ -1,7 +1,7 @@
 package ironpin.web.page;
 
 import ironpin.quantity.UnitSystem;
-import jakarta.servlet.http.Cookie;
+import ironpin.web.kitchen.BrowserKeeps;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Arrays;
 
@@ -12,14 +12,10 @@ public final class Units {
     private Units() {}
 
     public static UnitSystem of(HttpServletRequest request) {
-        Cookie[] cookies = request.getCookies();
-        return Arrays.stream(UnitSystem.values())
-                .filter(units -> cookies != null && Arrays.stream(cookies).anyMatch(one -> chosen(one, units)))
+        return BrowserKeeps.values(request, COOKIE)
+                .flatMap(kept -> Arrays.stream(UnitSystem.values())
+                        .filter(units -> units.name().equals(kept)))
                 .findFirst()
                 .orElse(UnitSystem.METRIC);
-    }
-
-    private static boolean chosen(Cookie cookie, UnitSystem units) {
-        return cookie.getName().equals(COOKIE) && cookie.getValue().equals(units.name());
     }
 }

@@ -1,11 +1,9 @@
 package ironpin.web.page;
 
 import ironpin.quantity.UnitSystem;
+import ironpin.web.kitchen.BrowserKeeps;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.Duration;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -17,13 +15,7 @@ class UnitsController {
     String change(
             @RequestParam(defaultValue = "/") String back, HttpServletRequest request, HttpServletResponse response) {
         UnitSystem other = Units.of(request).next();
-        ResponseCookie kept = ResponseCookie.from(Units.COOKIE, other.name())
-                .path("/")
-                .maxAge(Duration.ofDays(365))
-                .sameSite("Lax")
-                .httpOnly(true)
-                .build();
-        response.addHeader(HttpHeaders.SET_COOKIE, kept.toString());
+        BrowserKeeps.liking(response, Units.COOKIE, other.name(), false);
         // Only a page of ours: never a place that a link from elsewhere made up.
         boolean ours = back.matches("/[a-z0-9/-]*(\\?[a-zA-Z0-9=&]*)?") && !back.startsWith("//");
         return "redirect:" + (ours ? back : "/");

@@ -10,9 +10,11 @@ import ironpin.store.Cupboard;
 import ironpin.store.FireStore;
 import ironpin.store.PaceStore;
 import ironpin.store.RunStore;
+import ironpin.store.StoredBatch;
 import ironpin.store.WorkStore.Of;
 import ironpin.web.cook.RoundsInAndOut;
 import ironpin.web.kitchen.FireDesk;
+import ironpin.web.page.Plans;
 import ironpin.web.page.Press;
 import ironpin.web.page.Run;
 import ironpin.web.page.RunStep;
@@ -37,6 +39,7 @@ public class Moves {
     private final Cupboard cupboard;
     private final BatchStore batches;
     private final RunStore runs;
+    private final Plans plans;
     private final FireStore fire;
     private final FireDesk desk;
     private final PaceStore paces;
@@ -47,6 +50,7 @@ public class Moves {
             Cupboard cupboard,
             BatchStore batches,
             RunStore runs,
+            Plans plans,
             FireStore fire,
             FireDesk desk,
             PaceStore paces,
@@ -55,11 +59,18 @@ public class Moves {
         this.cupboard = cupboard;
         this.batches = batches;
         this.runs = runs;
+        this.plans = plans;
         this.fire = fire;
         this.desk = desk;
         this.paces = paces;
         this.rounds = rounds;
         this.clock = clock;
+    }
+
+    /** How far a batch has come, as it stood at a moment. */
+    public Run run(long id, Instant at) {
+        StoredBatch stored = batches.load(id);
+        return Run.of(plans.of(stored), stored.startedAt(), runs.done(id), runs.timers(id), at.atZone(clock.getZone()));
     }
 
     /**

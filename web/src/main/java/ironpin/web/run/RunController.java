@@ -5,10 +5,8 @@ import ironpin.refusal.NotThere;
 import ironpin.store.BatchStore;
 import ironpin.store.Cupboard;
 import ironpin.store.RunStore;
-import ironpin.store.StoredBatch;
 import ironpin.web.kitchen.Bell;
 import ironpin.web.page.From;
-import ironpin.web.page.Plans;
 import ironpin.web.page.Run;
 import ironpin.web.page.RunStep;
 import ironpin.web.page.Screens;
@@ -16,7 +14,6 @@ import ironpin.web.page.Shown;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
@@ -35,7 +32,6 @@ class RunController {
     private final RunStore runs;
     private final Screens screens;
     private final Shown shown;
-    private final Plans plans;
     private final Moves moves;
     private final Bell bell;
     private final Taps taps;
@@ -47,13 +43,11 @@ class RunController {
             RunStore runs,
             Screens screens,
             Shown shown,
-            Plans plans,
             Moves moves,
             Bell bell,
             Taps taps,
             Clock clock) {
         this.taps = taps;
-        this.plans = plans;
         this.moves = moves;
         this.cupboard = cupboard;
         this.batches = batches;
@@ -171,8 +165,7 @@ class RunController {
     }
 
     private Run run(long id) {
-        StoredBatch stored = batches.load(id);
-        return Run.of(plans.of(stored), stored.startedAt(), runs.done(id), runs.timers(id), ZonedDateTime.now(clock));
+        return moves.run(id, clock.instant());
     }
 
     private static RunStep step(Run run, String key) {
