@@ -82,6 +82,14 @@ record KitchenUnit(
             "TL",
             TEASPOON);
 
+    private record Named(String name, KitchenUnit unit) {}
+
+    /** By the first letter of their names, the longest names first: every word of every text is asked for. */
+    private static final Map<Character, List<Named>> BY_INITIAL = ALL.stream()
+            .flatMap(unit -> unit.names.stream().map(name -> new Named(name, unit)))
+            .sorted(Comparator.comparingInt(one -> -one.name.length()))
+            .collect(Collectors.groupingBy(one -> one.name.charAt(0)));
+
     private static KitchenUnit row(Map<String, String> row) {
         return new KitchenUnit(
                 row.get("key"),
@@ -113,11 +121,16 @@ record KitchenUnit(
 
     /** The unit that the text begins with, the longest name that ends at a word's end. */
     static Optional<Found> at(String text, String lower) {
-        return letter(text).or(() -> ALL.stream()
-                .flatMap(unit -> unit.names.stream()
-                        .filter(name -> lower.startsWith(name) && !continues(lower, name.length()))
-                        .map(name -> new Found(unit, name.length())))
-                .max(Comparator.comparingInt(Found::length)));
+        Optional<Found> letter = letter(text);
+        if (letter.isPresent() || lower.isEmpty()) {
+            return letter;
+        }
+        for (Named one : BY_INITIAL.getOrDefault(lower.charAt(0), List.of())) {
+            if (lower.startsWith(one.name) && !continues(lower, one.name.length())) {
+                return Optional.of(new Found(one.unit, one.name.length()));
+            }
+        }
+        return Optional.empty();
     }
 
     /** The unit of this name, whatever stands behind it. */

@@ -77,7 +77,11 @@ public record Matter(
 
     /** The temperature at a heat content, °C; the inverse of {@link #content}. */
     double temperature(double content) {
-        double melted = content(freezes);
+        return temperature(content, content(freezes));
+    }
+
+    /** The same where what it holds at its freezing point is at hand. */
+    double temperature(double content, double melted) {
         if (content >= melted) {
             double celsius = freezes + (content - melted) / heat;
             return celsius <= DRIES ? celsius : Math.max(DRIES, celsius - water * BOILING_AWAY / heat);

@@ -93,9 +93,7 @@ public final class Household {
 
     private static Optional<Measured.Spooned> spooned(Food food, Mass mass, CupStandard standard) {
         return spoonable(food)
-                ? nearest(millilitres(food, mass), standard, 1).stream()
-                        .findFirst()
-                        .map(one -> said(food, one, mass))
+                ? nearest(millilitres(food, mass), standard).map(one -> said(food, one, mass))
                 : Optional.empty();
     }
 
@@ -109,14 +107,36 @@ public final class Household {
 
     /** The measures nearest to so many millilitres, the best first; none where there are too many cups. @param most of them */
     static List<Spoonful> nearest(double millilitres, CupStandard standard, int most) {
-        List<Spoonful> all = THERE_IS.get(standard);
-        if (millilitres > MOST_MILLILITRES) {
-            return List.of();
+        return millilitres > MOST_MILLILITRES
+                ? List.of()
+                : THERE_IS.get(standard).stream()
+                        .sorted(Comparator.comparingDouble(one -> cost(one, millilitres)))
+                        .limit(most)
+                        .toList();
+    }
+
+    /** The best of them, looked for from the nearest outwards: what is farther off than the best is worse. */
+    private static Optional<Spoonful> nearest(double millilitres, CupStandard standard) {
+        List<Spoonful> all = millilitres > MOST_MILLILITRES ? List.of() : THERE_IS.get(standard);
+        int above = 0;
+        while (above < all.size() && all.get(above).millilitres() < millilitres) {
+            above++;
         }
-        return all.stream()
-                .sorted(Comparator.comparingDouble(one -> cost(one, millilitres)))
-                .limit(most)
-                .toList();
+        Spoonful best = null;
+        double least = Double.MAX_VALUE;
+        for (int step : new int[] {-1, 1}) {
+            for (int i = step < 0 ? above - 1 : above; i >= 0 && i < all.size(); i += step) {
+                double cost = cost(all.get(i), millilitres);
+                if (cost < least) {
+                    least = cost;
+                    best = all.get(i);
+                }
+                if (Math.abs(Math.log(all.get(i).millilitres() / millilitres)) > least) {
+                    break;
+                }
+            }
+        }
+        return Optional.ofNullable(best);
     }
 
     /** How far off, parts of 1, and how much there is to fill. */

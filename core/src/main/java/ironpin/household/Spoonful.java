@@ -2,6 +2,7 @@ package ironpin.household;
 
 import ironpin.quantity.CupStandard;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -60,6 +61,7 @@ record Spoonful(String said, double millilitres, int measures, int fills) {
                 }
             }
         }
+        all.sort(Comparator.comparingDouble(Spoonful::millilitres));
         return List.copyOf(all);
     }
 
