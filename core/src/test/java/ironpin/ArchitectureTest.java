@@ -1,5 +1,7 @@
 package ironpin;
 
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
@@ -9,6 +11,8 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDateTime;
+import java.util.AbstractCollection;
+import java.util.AbstractMap;
 import java.util.SplittableRandom;
 import org.testng.annotations.Test;
 
@@ -62,6 +66,25 @@ public class ArchitectureTest {
                 .orShould()
                 .dependOnClassesThat()
                 .resideInAnyPackage("java.nio.file..", "java.sql..")
+                .check(CORE);
+    }
+
+    /** What is worked out once and handed out again is the answer of a pure question, and stands in one class. */
+    @Test
+    public void coreRemembersInOnePlaceOnly() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackage("ironpin.worked")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("java.util.concurrent..", "java.lang.ref..")
+                .check(CORE);
+        fields().that()
+                .areStatic()
+                .should()
+                .beFinal()
+                .andShould()
+                .notHaveRawType(assignableTo(AbstractMap.class).or(assignableTo(AbstractCollection.class)))
                 .check(CORE);
     }
 }

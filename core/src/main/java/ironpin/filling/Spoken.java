@@ -3,9 +3,8 @@ package ironpin.filling;
 import ironpin.pantry.Allergens;
 import ironpin.pantry.Food;
 import ironpin.pantry.FoodName;
-import java.util.Map;
+import ironpin.worked.WorkedOut;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * What a line of a filling says: which food, and what is done to it.
@@ -15,25 +14,18 @@ import java.util.concurrent.ConcurrentHashMap;
  * @param done what is done to it first; absent if it goes in as it is
  */
 public record Spoken(FoodName name, Optional<Food> food, Optional<Treatment> done) {
-    private static final int MOST_HEARD = 2_000;
-    private static final Map<String, Spoken> HEARD = new ConcurrentHashMap<>();
+    private static final WorkedOut<String, Spoken> HEARD = new WorkedOut<>(2_000, Spoken::heard);
 
     /** What this text says. */
     public static Spoken of(String text) {
-        Spoken known = HEARD.get(text);
-        if (known == null) {
-            FoodName name = FoodName.read(text);
-            Optional<Treatment> done = name.food().flatMap(food -> Treatment.spokenOf(name, food));
-            known = new Spoken(
-                    name,
-                    name.food().map(food -> done.map(one -> one.after(food)).orElse(food)),
-                    done);
-            if (HEARD.size() >= MOST_HEARD) {
-                HEARD.clear();
-            }
-            HEARD.put(text, known);
-        }
-        return known;
+        return HEARD.of(text);
+    }
+
+    private static Spoken heard(String text) {
+        FoodName name = FoodName.read(text);
+        Optional<Treatment> done = name.food().flatMap(food -> Treatment.spokenOf(name, food));
+        return new Spoken(
+                name, name.food().map(food -> done.map(one -> one.after(food)).orElse(food)), done);
     }
 
     /** Whether it is a food of this kind. */

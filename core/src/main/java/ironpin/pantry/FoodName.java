@@ -2,6 +2,7 @@ package ironpin.pantry;
 
 import ironpin.quantity.Percentage;
 import ironpin.quantity.Spread;
+import ironpin.worked.WorkedOut;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -15,7 +16,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -49,9 +49,8 @@ public record FoodName(
     }
 
     private static final int MOST_TEXT = 200;
-    private static final int MOST_HEARD = 2_000;
     /** The same few lines are asked for many times in every plan, and always mean the same. */
-    private static final Map<String, FoodName> HEARD = new ConcurrentHashMap<>();
+    private static final WorkedOut<String, FoodName> HEARD = new WorkedOut<>(2_000, FoodName::heard);
 
     /** What is cut from fish and shellfish and is still the same food. */
     private static final List<String> SEA_KINDS =
@@ -106,18 +105,7 @@ public record FoodName(
 
     /** What a text means; what is longer than any name is not known. */
     public static FoodName read(String text) {
-        if (text.length() > MOST_TEXT) {
-            return unknown(text);
-        }
-        FoodName known = HEARD.get(text);
-        if (known == null) {
-            known = heard(text);
-            if (HEARD.size() >= MOST_HEARD) {
-                HEARD.clear();
-            }
-            HEARD.put(text, known);
-        }
-        return known;
+        return text.length() > MOST_TEXT ? unknown(text) : HEARD.of(text);
     }
 
     /** Whether every word of it was understood. */
