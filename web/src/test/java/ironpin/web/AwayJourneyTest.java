@@ -21,14 +21,14 @@ import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
 /** The kitchen is gone for ten minutes while somebody cooks. */
-public class AwayJourneyTest extends OwnKitchen {
+public class AwayJourneyTest extends LeftKitchen {
     private static final Duration GONE = Duration.ofMinutes(10);
     private static final long SUPPER = 4;
 
     private final List<String> sent = new ArrayList<>();
 
     public AwayJourneyTest() {
-        super("away-kitchen", 820, 1180);
+        super(820, 1180);
     }
 
     @BeforeMethod

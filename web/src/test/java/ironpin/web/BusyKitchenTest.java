@@ -5,10 +5,7 @@ import static org.testng.Assert.assertTrue;
 
 import ironpin.web.kitchen.Bell;
 import java.io.IOException;
-import java.nio.file.Path;
 import java.time.Duration;
-import org.springframework.boot.SpringApplication;
-import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.testng.annotations.Test;
 
@@ -18,17 +15,10 @@ public class BusyKitchenTest {
 
     @Test
     public void nothingAcknowledgedIsLostWhileTwentyWrite() throws IOException, InterruptedException {
-        Path data = Path.of("target", "busy-kitchen");
-        OpenKitchen.empty(data);
-        try (ConfigurableApplicationContext kitchen = SpringApplication.run(
-                Ironpin.class,
-                "--server.port=0",
-                "--ironpin.demo=true",
-                "--ironpin.beat=1s",
-                "--ironpin.data=" + data.toAbsolutePath())) {
-            String address = "http://127.0.0.1:"
-                    + ((WebServerApplicationContext) kitchen).getWebServer().getPort();
-            BusyKitchen.Report report = new BusyKitchen(address, CLIENTS, LENGTH, System.nanoTime()).run();
+        OpenKitchen.empty(OpenKitchen.folder("busy"));
+        try (ConfigurableApplicationContext kitchen = OpenKitchen.start("busy", "--ironpin.beat=1s")) {
+            BusyKitchen.Report report =
+                    new BusyKitchen(OpenKitchen.address(kitchen), CLIENTS, LENGTH, System.nanoTime()).run();
             assertEquals(String.join("\n", report.broken()), "");
             assertEquals(String.join("\n", report.lost()), "");
             assertTrue(report.writes() >= CLIENTS, "only " + report.writes() + " writes were acknowledged");

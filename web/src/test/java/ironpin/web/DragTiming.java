@@ -18,7 +18,7 @@ public final class DragTiming extends OpenKitchen {
     private DragTiming() {}
 
     public static void main(String[] args) throws IOException {
-        open();
+        open("drag-timing");
         try (BrowserContext device = device(1280, 800)) {
             Page page = device.newPage();
             page.navigate("/batches/4/dough");
@@ -46,7 +46,7 @@ public final class DragTiming extends OpenKitchen {
                     millis[millis.length * 95 / 100]);
             Files.writeString(Path.of(args[0]), line);
         } finally {
-            close();
+            closeAll();
         }
         System.exit(0);
     }

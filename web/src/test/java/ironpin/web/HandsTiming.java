@@ -51,14 +51,14 @@ public final class HandsTiming extends OpenKitchen {
     private HandsTiming() {}
 
     public static void main(String[] args) throws IOException, InterruptedException {
-        open();
+        open("handstiming");
         StringBuilder out = new StringBuilder();
         try {
             scale(out);
             closings(out);
             Files.writeString(Path.of(args[0]), out.toString());
         } finally {
-            close();
+            closeAll();
         }
         System.exit(0);
     }

@@ -13,13 +13,10 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
-import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import org.springframework.boot.SpringApplication;
-import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
@@ -31,7 +28,7 @@ import org.testng.annotations.Test;
  * a tasting, a bag. Every page of the kitchen opens all the same, before and after a restart.
  */
 public class LeftOutTest {
-    private static final Path DATA = Path.of("target", "left-out-kitchen");
+    private static final String NAME = "left-out";
     private static final int SUPPER = 4;
     private static final List<String> STATIONS = List.of(
             "table",
@@ -53,7 +50,7 @@ public class LeftOutTest {
 
     @BeforeMethod
     public void openAndPointAtEverything() throws IOException, InterruptedException {
-        OpenKitchen.empty(DATA);
+        OpenKitchen.empty(OpenKitchen.folder(NAME));
         start();
         post("/stove/burners", "name=Left&watts=1200");
         post("/stove/vessels", "name=Wok&kind=PAN&width=280");
@@ -74,8 +71,7 @@ public class LeftOutTest {
     }
 
     private void start() {
-        kitchen = SpringApplication.run(
-                Ironpin.class, "--server.port=0", "--ironpin.demo=true", "--ironpin.data=" + DATA.toAbsolutePath());
+        kitchen = OpenKitchen.start(NAME);
     }
 
     @AfterMethod(alwaysRun = true)
@@ -146,19 +142,16 @@ public class LeftOutTest {
         return String.join("\n", troubles);
     }
 
-    private String address() {
-        return "http://127.0.0.1:"
-                + ((WebServerApplicationContext) kitchen).getWebServer().getPort();
-    }
-
     private HttpResponse<String> get(String path) throws IOException, InterruptedException {
         return client.send(
-                HttpRequest.newBuilder(URI.create(address() + path)).build(), HttpResponse.BodyHandlers.ofString());
+                HttpRequest.newBuilder(URI.create(OpenKitchen.address(kitchen) + path))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
     }
 
     private void post(String path, String form) throws IOException, InterruptedException {
         HttpResponse<String> answer = client.send(
-                HttpRequest.newBuilder(URI.create(address() + path))
+                HttpRequest.newBuilder(URI.create(OpenKitchen.address(kitchen) + path))
                         .header("Content-Type", "application/x-www-form-urlencoded")
                         .header("Cookie", "XSRF-TOKEN=left")
                         .header("X-XSRF-TOKEN", "left")

@@ -15,6 +15,7 @@ import ironpin.store.MinuteStore;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -24,10 +25,9 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.testng.annotations.AfterClass;
-import org.testng.annotations.AfterSuite;
-import org.testng.annotations.BeforeSuite;
+import org.testng.annotations.BeforeClass;
 
-/** The real application with the demo kitchen on a free port, and a real browser in front of it; once for all tests. */
+/** The real application with the demo kitchen on a free port, and a real browser in front of it; a kitchen for each class. */
 public abstract class OpenKitchen {
     private static final List<String> CHROMIUM_ARGS = List.of(
             "--no-sandbox", "--disable-gpu", "--disable-quic", "--disable-background-networking", "--lang=en-GB");
@@ -39,24 +39,52 @@ public abstract class OpenKitchen {
     /** What pages complained of. */
     protected final List<String> errors = new CopyOnWriteArrayList<>();
 
-    @BeforeSuite
-    public void startSuite() throws IOException {
-        open();
+    private final String[] options;
+
+    /** @param options of the application beside the usual ones */
+    protected OpenKitchen(String... options) {
+        this.options = options;
     }
 
-    @AfterSuite(alwaysRun = true)
-    public void endSuite() {
-        close();
+    @BeforeClass(alwaysRun = true)
+    public void openTheKitchen() throws IOException {
+        open(getClass().getSimpleName(), options);
     }
 
-    static synchronized void open() throws IOException {
-        if (application != null) {
+    @AfterClass(alwaysRun = true)
+    public void closeTheKitchen() {
+        application.close();
+        application = null;
+        assertTrue(errors.isEmpty(), errors.toString());
+    }
+
+    /** A kitchen as new, and a browser. @param name of its folder: no two that are open at once have the same */
+    static void open(String name, String... options) throws IOException {
+        empty(folder(name));
+        application = start(name, options);
+        openTheBrowser();
+    }
+
+    /** A kitchen as it was left. */
+    static ConfigurableApplicationContext start(String name, String... options) {
+        List<String> all = new ArrayList<>(List.of(options));
+        all.addAll(
+                List.of("--ironpin.demo=true", "--ironpin.data=" + folder(name).toAbsolutePath()));
+        if (all.stream().noneMatch(one -> one.startsWith("--server.port="))) {
+            all.add("--server.port=0");
+        }
+        return SpringApplication.run(Ironpin.class, all.toArray(String[]::new));
+    }
+
+    static Path folder(String name) {
+        return Path.of("target", "kitchens", name);
+    }
+
+    /** One for all classes of a process: it keeps nothing from one device to the next. */
+    static void openTheBrowser() {
+        if (browser != null) {
             return;
         }
-        Path data = Path.of("target", "test-kitchen");
-        empty(data);
-        application = SpringApplication.run(
-                Ironpin.class, "--server.port=0", "--ironpin.demo=true", "--ironpin.data=" + data.toAbsolutePath());
         // A shared disk may keep a write waiting; a page that never comes right still fails.
         PlaywrightAssertions.setDefaultAssertionTimeout(Integer.getInteger("ironpin.patience", 20_000));
         playwright = Playwright.create(
@@ -69,18 +97,20 @@ public abstract class OpenKitchen {
                         .setEnv(Map.of("LANGUAGE", "en_GB")));
     }
 
-    static synchronized void close() {
-        if (application != null) {
-            browser.close();
-            playwright.close();
-            application.close();
-            application = null;
-        }
+    /** The kitchen and the browser. */
+    static void closeAll() {
+        application.close();
+        browser.close();
+        playwright.close();
     }
 
     protected static String address() {
+        return address(application);
+    }
+
+    static String address(ConfigurableApplicationContext kitchen) {
         return "http://127.0.0.1:"
-                + ((WebServerApplicationContext) application).getWebServer().getPort();
+                + ((WebServerApplicationContext) kitchen).getWebServer().getPort();
     }
 
     protected static <T> T bean(Class<T> type) {
@@ -106,8 +136,10 @@ public abstract class OpenKitchen {
         if (options.serviceWorkers == null) {
             options.setServiceWorkers(ServiceWorkerPolicy.BLOCK);
         }
-        BrowserContext context =
-                browser.newContext(options.setBaseURL(address()).setLocale(locale));
+        if (application != null) {
+            options.setBaseURL(address());
+        }
+        BrowserContext context = browser.newContext(options.setLocale(locale));
         context.setDefaultTimeout(30_000);
         return context;
     }
@@ -138,11 +170,6 @@ public abstract class OpenKitchen {
     /** A test that says how long work takes leaves no cook of its own behind. */
     protected static void forgetMinutes() {
         bean(KitStore.class).load().hand().minutes().percents().keySet().forEach(bean(MinuteStore.class)::forget);
-    }
-
-    @AfterClass(alwaysRun = true)
-    public void noPageHadErrors() {
-        assertTrue(errors.isEmpty(), errors.toString());
     }
 
     static void empty(Path folder) throws IOException {

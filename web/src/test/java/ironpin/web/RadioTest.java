@@ -2,6 +2,7 @@ package ironpin.web;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import ironpin.store.FireStore;
@@ -11,19 +12,15 @@ import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
 /** A scale and a thermometer by the browser's radio: paired, read, lost and back. */
-public class RadioTest extends OwnKitchen {
-    /** What is read here is learned from, and would teach the others' kitchen. */
-    public RadioTest() {
-        super("radio-kitchen", 1280, 800);
-    }
-
+public class RadioTest extends OpenKitchen {
     @Test
     public void aScaleAndAThermometerFeedTheSamePorts() {
         long id = 4;
-        FireStore fire = kitchen.getBean(FireStore.class);
+        FireStore fire = bean(FireStore.class);
+        BrowserContext device = device(1280, 800);
         device.addInitScript(Path.of("src/test/resources/fake-radio.js"));
         Page page = page(device);
-        page.navigate(at("/batches/" + id + "/portion"));
+        page.navigate("/batches/" + id + "/portion");
         Locator mass = page.locator("[data-scale-mass]");
         Locator said = page.locator("[data-connected=scale]");
         page.locator("[data-connect=scale-radio]").click();
@@ -40,7 +37,7 @@ public class RadioTest extends OwnKitchen {
         page.evaluate("() => fakeRadio.weight_scale.says(0, 0x64, 0)");
         assertThat(mass).hasText(Pattern.compile("500(\\.0)? g"));
 
-        page.navigate(at("/batches/" + id + "/cook"));
+        page.navigate("/batches/" + id + "/cook");
         page.locator("#form-in button, [data-in]").first().click();
         assertThat(page.locator("[data-fire-probe]")).hasText("simulated probe");
         page.locator("[data-connect=probe-radio]").click();

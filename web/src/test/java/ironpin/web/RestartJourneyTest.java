@@ -15,9 +15,9 @@ import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
 /** The kitchen is closed and opened again while a page of it is open. */
-public class RestartJourneyTest extends OwnKitchen {
+public class RestartJourneyTest extends LeftKitchen {
     public RestartJourneyTest() {
-        super("restarted-kitchen", 1280, 800);
+        super(1280, 800);
     }
 
     @Test

@@ -26,9 +26,6 @@ import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import org.springframework.boot.SpringApplication;
-import org.springframework.boot.web.server.context.WebServerApplicationContext;
-import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.http.HttpMethod;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMethod;
@@ -36,15 +33,17 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
-import org.testng.annotations.AfterClass;
-import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 
 /**
- * Somebody who sends anything to every door there is, in a kitchen of its own. The doors and their fields are read from the
+ * Somebody who sends anything to every door there is. The doors and their fields are read from the
  * application, so that new ones are knocked at too. Nothing may break, and nothing may be told that is no cook's business.
  */
-public class RudeClientTest {
+public class RudeClientTest extends OpenKitchen {
+    public RudeClientTest() {
+        super("--ironpin.beat=300ms");
+    }
+
     private static final long SEED = Long.getLong("ironpin.seed", 20261126);
     private static final int REQUESTS = Integer.getInteger("ironpin.rude", 2_000);
     private static final Duration PATIENCE = Duration.ofSeconds(30);
@@ -135,35 +134,14 @@ public class RudeClientTest {
 
     private final Random random = new Random(SEED);
     private final HttpClient client = HttpClient.newHttpClient();
-    private ConfigurableApplicationContext kitchen;
-    private String address;
     private String token;
 
     /** A door: a path with its variables, how it is knocked at, and the fields it asks for. */
     private record Door(String path, HttpMethod method, List<String> fields, boolean json) {}
 
-    @BeforeClass
-    public void openAKitchenOfItsOwn() throws IOException {
-        Path data = Path.of("target", "rude-kitchen");
-        OpenKitchen.empty(data);
-        kitchen = SpringApplication.run(
-                Ironpin.class,
-                "--server.port=0",
-                "--ironpin.demo=true",
-                "--ironpin.beat=300ms",
-                "--ironpin.data=" + data.toAbsolutePath());
-        address = "http://127.0.0.1:"
-                + ((WebServerApplicationContext) kitchen).getWebServer().getPort();
-    }
-
-    @AfterClass(alwaysRun = true)
-    public void close() {
-        kitchen.close();
-    }
-
     private List<Door> doors() {
         List<Door> doors = new ArrayList<>();
-        Map<RequestMappingInfo, HandlerMethod> known = kitchen.getBean(
+        Map<RequestMappingInfo, HandlerMethod> known = bean(
                         "requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
                 .getHandlerMethods();
         known.forEach((info, handler) -> {
@@ -221,7 +199,7 @@ public class RudeClientTest {
         boolean get = door.method() == HttpMethod.GET;
         String path = path(door.path());
         HttpRequest.Builder request = HttpRequest.newBuilder(
-                        URI.create(address + path + (get && !form.isEmpty() ? "?" + form : "")))
+                        URI.create(address() + path + (get && !form.isEmpty() ? "?" + form : "")))
                 .timeout(PATIENCE)
                 .header("Cookie", "XSRF-TOKEN=" + token)
                 .header("X-XSRF-TOKEN", token);
@@ -242,7 +220,7 @@ public class RudeClientTest {
     }
 
     private HttpResponse<String> get(String path) throws IOException, InterruptedException {
-        return send(HttpRequest.newBuilder(URI.create(address + path))
+        return send(HttpRequest.newBuilder(URI.create(address() + path))
                 .timeout(PATIENCE)
                 .build());
     }
@@ -250,9 +228,9 @@ public class RudeClientTest {
     /** A page that is closed, or whose browser is gone, is not listened for any longer. */
     @Test
     public void streamsOfClosedPagesAreLetGo() throws Exception {
-        Bell bell = kitchen.getBean(Bell.class);
+        Bell bell = bean(Bell.class);
         List<Socket> pages = new ArrayList<>();
-        int port = URI.create(address).getPort();
+        int port = URI.create(address()).getPort();
         for (int i = 0; i < 40; i++) {
             Socket page = new Socket("127.0.0.1", port);
             page.getOutputStream()
@@ -276,7 +254,7 @@ public class RudeClientTest {
     public void halfSentBodiesHoldNobodyUp() throws Exception {
         String cookie = get("/batches/new").headers().firstValue("Set-Cookie").orElseThrow();
         token = cookie.substring(cookie.indexOf('=') + 1, cookie.indexOf(';'));
-        int port = URI.create(address).getPort();
+        int port = URI.create(address()).getPort();
         List<Socket> halves = new ArrayList<>();
         for (int i = 0; i < 30; i++) {
             Socket half = new Socket("127.0.0.1", port);
@@ -293,7 +271,7 @@ public class RudeClientTest {
         }
         for (int i = 0; i < 5; i++) {
             HttpResponse<String> answer = client.send(
-                    HttpRequest.newBuilder(URI.create(address + "/"))
+                    HttpRequest.newBuilder(URI.create(address() + "/"))
                             .timeout(HELD_UP)
                             .build(),
                     HttpResponse.BodyHandlers.ofString());

@@ -3,45 +3,17 @@ package ironpin.web;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
 
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import ironpin.store.RunStore;
-import java.io.IOException;
-import java.nio.file.Path;
 import java.util.regex.Pattern;
-import org.springframework.boot.SpringApplication;
-import org.springframework.boot.web.server.context.WebServerApplicationContext;
-import org.springframework.context.ConfigurableApplicationContext;
-import org.testng.annotations.AfterClass;
-import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** A finger that trembles: the second of two taps was meant for the step that stood there before. Three seconds here, for slow machines. */
 public class SecondTapTest extends OpenKitchen {
-    private static final Path DATA = Path.of("target", "tapped-kitchen");
-
-    private ConfigurableApplicationContext kitchen;
-    private BrowserContext device;
-
-    @BeforeClass
-    public void openAKitchenOfItsOwn() throws IOException {
-        empty(DATA);
-        kitchen = SpringApplication.run(
-                Ironpin.class,
-                "--server.port=0",
-                "--ironpin.demo=true",
-                "--ironpin.second-tap=3s",
-                "--ironpin.data=" + DATA.toAbsolutePath());
-        device = device(new Browser.NewContextOptions().setViewportSize(820, 1180));
-    }
-
-    @AfterClass(alwaysRun = true)
-    public void closeIt() {
-        device.close();
-        kitchen.close();
+    public SecondTapTest() {
+        super("--ironpin.second-tap=3s");
     }
 
     @DataProvider
@@ -51,16 +23,15 @@ public class SecondTapTest extends OpenKitchen {
 
     @Test(dataProvider = "pages")
     public void twoTapsAreOneStep(String where) {
-        Page page = page(device);
-        page.navigate("http://127.0.0.1:"
-                + ((WebServerApplicationContext) kitchen).getWebServer().getPort() + "/batches/4/" + where);
+        Page page = page(device(820, 1180));
+        page.navigate("/batches/4/" + where);
         Locator done = page.locator("[data-done]").first();
         if (where.equals("bench") && done.textContent().contains("Begin")) {
             done.click();
             assertThat(done).not().hasText(Pattern.compile("Begin"));
             page.waitForTimeout(3200);
         }
-        RunStore runs = kitchen.getBean(RunStore.class);
+        RunStore runs = bean(RunStore.class);
         int before = runs.done(4).size();
         String title = page.locator("#now-title").textContent();
         done.click();

@@ -35,13 +35,13 @@ public final class Shots extends OpenKitchen {
         views.put("recipe", "/recipes?example");
         views.put("run", DEMO + "/run");
         views.put("bench-sheet", DEMO + "/sheet");
-        open();
+        open("shots");
         try {
             views.forEach((name, path) -> shoot(folder, name, path, 1280, 800, ColorScheme.LIGHT));
             shoot(folder, "bench", DEMO + "/bench?who=1", 820, 1180, ColorScheme.LIGHT);
             shoot(folder, "phone", DEMO + "/dough?lot=3", 390, 844, ColorScheme.LIGHT);
         } finally {
-            close();
+            closeAll();
         }
         System.exit(0);
     }

@@ -20,6 +20,7 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /**
@@ -30,12 +31,13 @@ import org.springframework.stereotype.Component;
 public class SolverDesk {
     private static final Logger LOG = LoggerFactory.getLogger(SolverDesk.class);
 
-    /** How hard it thinks, one time after another, until there is nothing left to find. */
-    private static final List<Duration> EFFORTS = List.of(Duration.ofSeconds(2), Duration.ofSeconds(8));
-
     private static final int REMEMBERED = 64;
 
     private final Bell bell;
+
+    /** How hard it thinks, one time after another, until there is nothing left to find. */
+    private final List<Duration> efforts;
+
     private final Solver solver =
             CpSat.orNobody(missing -> LOG.warn("plans are not made better: the solver does not run here", missing));
     private final Cache<Problem, Solved> known =
@@ -75,8 +77,9 @@ public class SolverDesk {
         return thread;
     });
 
-    SolverDesk(Bell bell) {
+    SolverDesk(Bell bell, @Value("${ironpin.efforts:2s,8s}") List<Duration> efforts) {
         this.bell = bell;
+        this.efforts = List.copyOf(efforts);
     }
 
     /** The best that is known of a day by now; nothing before it was thought about. */
@@ -167,11 +170,11 @@ public class SolverDesk {
             return;
         }
         Solved best = known(day).orElseGet(() -> Layout.first(day));
-        Solved found = solver.improve(problem, best.answer(), EFFORTS.get(effort));
+        Solved found = solver.improve(problem, best.answer(), efforts.get(effort));
         boolean better = better(found, best);
         boolean more = better || !found.proof().equals(best.proof());
         known.put(problem, more ? found : best);
-        boolean last = effort == EFFORTS.size() - 1 || found.proof().all();
+        boolean last = effort == efforts.size() - 1 || found.proof().all();
         if (last) {
             over.put(problem, true);
             wanted.remove(batch, asked);

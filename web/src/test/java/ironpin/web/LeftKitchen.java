@@ -1,19 +1,20 @@
 package ironpin.web;
 
+import static org.testng.Assert.assertTrue;
+
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.io.IOException;
-import java.nio.file.Path;
-import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.testng.annotations.AfterClass;
 import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeClass;
 import org.testng.annotations.BeforeMethod;
 
-/** A kitchen of a test's own, which is closed and opened again under the pages of a device that keeps what it looked at. */
-abstract class OwnKitchen extends OpenKitchen {
-    private final Path data;
+/** A kitchen for each test, which is closed and opened again under the pages of a device that keeps what it looked at. */
+abstract class LeftKitchen extends OpenKitchen {
     private final int width;
     private final int height;
 
@@ -21,15 +22,26 @@ abstract class OwnKitchen extends OpenKitchen {
     BrowserContext device;
     int port;
 
-    OwnKitchen(String folder, int width, int height) {
-        this.data = Path.of("target", folder);
+    LeftKitchen(int width, int height) {
         this.width = width;
         this.height = height;
     }
 
+    @Override
+    @BeforeClass(alwaysRun = true)
+    public void openTheKitchen() {
+        openTheBrowser();
+    }
+
+    @Override
+    @AfterClass(alwaysRun = true)
+    public void closeTheKitchen() {
+        assertTrue(errors.isEmpty(), errors.toString());
+    }
+
     @BeforeMethod
-    public void openAKitchenOfItsOwn() throws IOException {
-        empty(data);
+    public void openIt() throws IOException {
+        empty(folder(name()));
         start(0);
         port = ((WebServerApplicationContext) kitchen).getWebServer().getPort();
         device = device(new Browser.NewContextOptions()
@@ -44,9 +56,12 @@ abstract class OwnKitchen extends OpenKitchen {
         kitchen.close();
     }
 
+    private String name() {
+        return getClass().getSimpleName();
+    }
+
     void start(int at) {
-        kitchen = SpringApplication.run(
-                Ironpin.class, "--server.port=" + at, "--ironpin.demo=true", "--ironpin.data=" + data.toAbsolutePath());
+        kitchen = start(name(), "--server.port=" + at);
     }
 
     String at(String path) {
