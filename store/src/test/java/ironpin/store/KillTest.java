@@ -124,6 +124,7 @@ public class KillTest {
             throws IOException, InterruptedException {
         Process kitchen = new ProcessBuilder(
                         Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-XX:TieredStopAtLevel=1",
                         "-cp",
                         System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
                         WritingKitchen.class.getName(),

@@ -33,6 +33,7 @@ public class NotWrittenTest {
                         Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                         "-XX:-UsePerfData",
                         "-Xshare:off",
+                        "-XX:TieredStopAtLevel=1",
                         "-cp",
                         System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
                         FullKitchen.class.getName(),

@@ -143,10 +143,10 @@ final class WritingKitchen {
     }
 
     private static void merging(Path folder) {
-        try (Cupboard there = Cupboard.open(folder.resolveSibling(folder.getFileName() + "-there"), CLOCK)) {
+        try (Cupboard there = Cupboard.open(folder.resolve("there"), CLOCK)) {
             Cupboard here = Cupboard.open(folder, CLOCK);
             BatchStore batches = new BatchStore(there);
-            Path file = folder.resolveSibling(folder.getFileName() + ".zip");
+            Path file = folder.resolve("there.zip");
             for (int n = 1; ; n++) {
                 batches.create(batch(), "new", CLOCK.instant());
                 try (OutputStream out = Files.newOutputStream(file)) {
