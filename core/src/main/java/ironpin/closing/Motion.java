@@ -21,8 +21,15 @@ public interface Motion {
     static Motion of(Fold fold, double wideMm, double full) {
         double share = Math.max(0.1, Math.min(1, full));
         return switch (fold) {
-            case HALF_MOON, PRESSED_CORNERS, CRIMPED_EDGE, PLEATED_CRESCENT, CENTRE_OUT, ROPE_EDGE, LEAF, TRIANGLE ->
-                new TubeMotion(fold, wideMm, share);
+            case HALF_MOON,
+                    PRESSED_CORNERS,
+                    JOINED_CORNERS,
+                    CRIMPED_EDGE,
+                    PLEATED_CRESCENT,
+                    CENTRE_OUT,
+                    ROPE_EDGE,
+                    LEAF,
+                    TRIANGLE -> new TubeMotion(fold, wideMm, share);
             case PURSE, GATHERED_BALL, CLOSED_BALL -> new GatheredMotion(fold, wideMm / 2);
             case TWO_DISCS -> new DiscsMotion(wideMm / 2);
             case LEAF_PARCEL -> new ParcelMotion(wideMm / 2);

@@ -133,7 +133,7 @@ final class TubeMotion implements Motion {
                 now.pleats = Math.min(1, shut);
                 now.twist = step == 3 ? t : 0;
             }
-            case TRIANGLE -> {
+            case JOINED_CORNERS, TRIANGLE -> {
                 now.over = step < 1 ? 0 : 0.8 * (step == 1 ? Math.min(1, 2 * t) : 1);
                 now.pressed = fromMiddle(step < 1 ? 0 : step == 1 ? Ease.smooth(2 * done - 1) : 1);
                 now.join = step == 2 ? t : 0;

@@ -23,6 +23,14 @@ public enum Fold {
             "Fold over and press the middle shut.",
             "Tuck both corners in towards the middle.",
             "Lay both forefingers behind and squeeze the rim between thumbs and fingers: it bulges into a belly."),
+    JOINED_CORNERS(
+            "half-moon with joined corners",
+            Closing.of(Enclosure.TUBE, Outline.ROUND, 7, 0.56, 0.5).bought().seconds(45),
+            Hardness.EASY,
+            "broth and boiling: a hat that stands, and a seam that lies twice",
+            "Lay the filling in the middle.",
+            "Fold over and press from the middle outwards, pushing the air out.",
+            "Bring both corners round the belly, wet one, and press them onto each other."),
     CRIMPED_EDGE(
             "half-moon with a crimped edge",
             Closing.of(Enclosure.TUBE, Outline.ROUND, 10, 0.94, 0.5).bought().seconds(40),

@@ -5,6 +5,7 @@ import static org.testng.Assert.assertTrue;
 
 import ironpin.wrapper.Fold;
 import java.util.List;
+import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -162,13 +163,22 @@ public class MotionTest {
     /** What is closed is closed: the two rims of a tube meet, and the rim of a purse comes together. */
     @Test
     public void rimsMeet() {
-        for (Fold fold : List.of(Fold.HALF_MOON, Fold.CRIMPED_EDGE, Fold.PRESSED_CORNERS)) {
+        for (Fold fold : List.of(Fold.HALF_MOON, Fold.CRIMPED_EDGE, Fold.PRESSED_CORNERS, Fold.JOINED_CORNERS)) {
             Patch skin = Motion.of(fold, WIDE, 0.65).at(2, 1).patches().get(0);
             int middle = skin.columns() / 2;
             double[] near = skin.point(0, middle);
             double[] far = skin.point(skin.rows() - 1, middle);
             double apart = Math.hypot(Math.hypot(near[0] - far[0], near[1] - far[1]), near[2] - far[2]);
             assertTrue(apart < 1, fold + ": " + apart);
+        }
+        for (Fold fold : List.of(Fold.JOINED_CORNERS, Fold.TRIANGLE)) {
+            double[] corners = Stream.of(0.0, 1.0)
+                    .map(done ->
+                            Motion.of(fold, WIDE, 0.65).at(2, done).patches().get(0))
+                    .mapToDouble(skin -> apart(skin.point(0, 0), skin.point(0, skin.columns() - 1)))
+                    .toArray();
+            assertTrue(corners[0] > 0.9 * WIDE, fold + " begins with its corners apart: " + corners[0]);
+            assertTrue(corners[1] < 0.12 * WIDE, fold + " ends with its corners joined: " + corners[1]);
         }
         Patch purse = Motion.of(Fold.PURSE, WIDE, 0.65).at(3, 1).patches().get(0);
         for (int column = 0; column < purse.columns(); column++) {

@@ -70,6 +70,12 @@ final class FoldShape {
                 path(svg, "M18 30 q8 4 8 16 M82 30 q-8 4 -8 16", "pleat");
                 yield svg;
             }
+            case JOINED_CORNERS -> {
+                path(svg, "M10 36 C14 2 86 2 90 36 Q88 56 60 54 L50 50 L40 54 Q12 56 10 36 Z", "skin");
+                path(svg, "M26 34 C30 14 70 14 74 34 Q70 44 50 44 Q30 44 26 34 Z", tone);
+                path(svg, "M42 46 Q50 58 60 47 M40 54 Q50 44 58 54", "pleat");
+                yield svg;
+            }
             case CRIMPED_EDGE -> {
                 path(svg, "M4 50 C6 2 94 2 96 50 Q50 55 4 50 Z", "skin");
                 path(svg, "M18 46 C22 20 78 20 82 46 Q50 50 18 46 Z", tone);
