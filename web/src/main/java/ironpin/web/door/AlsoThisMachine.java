@@ -1,5 +1,6 @@
 package ironpin.web.door;
 
+import ironpin.web.kitchen.OwnAddresses;
 import org.apache.catalina.connector.Connector;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
@@ -19,11 +20,7 @@ class AlsoThisMachine implements WebServerFactoryCustomizer<TomcatServletWebServ
 
     @Override
     public void customize(TomcatServletWebServerFactory factory) {
-        boolean already = bound.startsWith("127.")
-                || bound.equals("localhost")
-                || bound.equals("0.0.0.0")
-                || bound.startsWith("::");
-        if (!already && port > 0) {
+        if (!OwnAddresses.loopback(bound) && !OwnAddresses.everywhere(bound) && port > 0) {
             Connector loopback = new Connector("org.apache.coyote.http11.Http11NioProtocol");
             loopback.setPort(port);
             loopback.setProperty("address", "127.0.0.1");

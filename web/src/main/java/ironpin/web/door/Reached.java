@@ -35,7 +35,7 @@ class Reached {
 
     /** The addresses and names alone. */
     List<String> hosts() {
-        List<String> hosts = bound.equals("0.0.0.0") || bound.equals("::") ? ofThisMachine() : ownOf(bound);
+        List<String> hosts = OwnAddresses.everywhere(bound) ? ofThisMachine() : ownOf(bound);
         if (hosts.isEmpty()) {
             return List.of();
         }
@@ -43,8 +43,9 @@ class Reached {
     }
 
     private static List<String> ownOf(String address) {
-        boolean loopback = address.startsWith("127.") || address.equals("localhost") || address.equals("::1");
-        return loopback ? List.of() : List.of(address.contains(":") ? "[" + address + "]" : address);
+        return OwnAddresses.loopback(address)
+                ? List.of()
+                : List.of(address.contains(":") ? "[" + address + "]" : address);
     }
 
     private static List<String> ofThisMachine() {

@@ -10,6 +10,16 @@ import java.util.List;
 public final class OwnAddresses {
     private OwnAddresses() {}
 
+    /** Whether who listens there hears this machine alone. @param bound as the server was told */
+    public static boolean loopback(String bound) {
+        return bound.startsWith("127.") || bound.equals("localhost") || bound.equals("::1");
+    }
+
+    /** Whether who listens there hears every network. */
+    public static boolean everywhere(String bound) {
+        return bound.equals("0.0.0.0") || bound.equals("::");
+    }
+
     /** All of them; none where the machine does not say. */
     public static List<InetAddress> all() {
         try {
