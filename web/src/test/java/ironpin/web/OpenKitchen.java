@@ -92,9 +92,16 @@ public abstract class OpenKitchen {
         browser = playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of(System.getProperty("ironpin.chromium", "/usr/bin/chromium")))
+                        .setExecutablePath(chromium())
                         .setArgs(CHROMIUM_ARGS)
                         .setEnv(Map.of("LANGUAGE", "en_GB")));
+    }
+
+    /** As the launcher says; else the one without windows where it is there. */
+    private static Path chromium() {
+        Path light = Path.of("/usr/bin/chromium-headless-shell");
+        String usual = Files.isExecutable(light) ? light.toString() : "/usr/bin/chromium";
+        return Path.of(System.getProperty("ironpin.chromium", usual));
     }
 
     /** The kitchen and the browser. */
