@@ -28,11 +28,6 @@ public record Course(HeatRun run, List<Mark> marks, Duration total, Optional<Dur
     /** The beginning of a spell. @param from after the pieces went in */
     public record Mark(Spell spell, Duration from) {}
 
-    /** How closely the inside of a piece is looked at, and for how long. */
-    private interface Look {
-        HeatRun run(HeatPiece body, Temperature start, Hearth hearth, Duration seen);
-    }
-
     /** A round. */
     public static Course of(Load load) {
         return of(load, Unknowns.NONE);
@@ -40,24 +35,15 @@ public record Course(HeatRun run, List<Mark> marks, Duration total, Optional<Dur
 
     /** The same as it may really be. */
     static Course of(Load load, Unknowns unknowns) {
-        return of(load, unknowns, Conduction::run);
+        return of(load, unknowns, Optional.empty());
     }
 
     /** The same on few cells until the core is so hot: for how much later that is, not for when. */
     static Course rough(Load load, Unknowns unknowns, Temperature hot) {
-        return of(load, unknowns, (body, start, hearth, seen) -> Conduction.roughUntil(body, start, hearth, seen, hot));
+        return of(load, unknowns, Optional.of(hot));
     }
 
-    /** The same until the spells have ended and the core is so hot: for how hot it is when they end, and whether it will be. */
-    static Course until(Load load, Unknowns unknowns, Temperature hot) {
-        Duration total = Cooking.time(load.spells());
-        return of(
-                load,
-                unknowns,
-                (body, start, hearth, seen) -> Conduction.runUntil(body, start, hearth, seen, total, hot));
-    }
-
-    private static Course of(Load load, Unknowns unknowns, Look look) {
+    private static Course of(Load load, Unknowns unknowns, Optional<Temperature> roughUntil) {
         Duration total = Cooking.time(load.spells());
         long on = Math.max(Math.round(total.toSeconds() * (ON - 1)), LEAST_ON.toSeconds());
         Duration watched = total.plusSeconds(on);
@@ -66,7 +52,9 @@ public record Course(HeatRun run, List<Mark> marks, Duration total, Optional<Dur
         HeatPiece body = load.body().scaled(half * half * half).conducting(unknowns.conductivity());
         Temperature start = Temperature.ofCelsius(load.start().celsius() + unknowns.startKelvin());
         Duration seen = watched.compareTo(LONGEST) > 0 ? LONGEST : watched;
-        HeatRun run = look.run(body, start, hearth, seen);
+        HeatRun run = roughUntil
+                .map(hot -> Conduction.roughUntil(body, start, hearth, seen, hot))
+                .orElseGet(() -> Conduction.run(body, start, hearth, seen));
         List<Mark> marks = new ArrayList<>();
         hearth.began().forEach(one -> marks.add(new Mark(one.spell(), seconds(one.from()))));
         Optional<Duration> dry = Double.isNaN(hearth.dryAt()) ? Optional.empty() : Optional.of(seconds(hearth.dryAt()));

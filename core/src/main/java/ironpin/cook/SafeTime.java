@@ -72,15 +72,14 @@ public record SafeTime(
         double spread = Math.sqrt(square(moves[0]) + square(known));
         double part = spread == 0 ? 0 : edge.deviations() / spread;
         double shrunk = model == 0 ? 0 : known / model;
-        Course late = Course.until(
+        Course late = Course.of(
                 load,
                 new Unknowns(
                         Math.exp(-CONDUCTIVITY * part * moves[1] * shrunk),
                         Math.exp(-film * part * moves[2] * shrunk),
                         Math.exp(MASS / 3 * part * moves[0] + FORM * part * form * shrunk),
                         -START_KELVIN * part * moves[3] * shrunk,
-                        -MEDIUM_KELVIN * part * moves[3] * shrunk),
-                safe);
+                        -MEDIUM_KELVIN * part * moves[3] * shrunk));
         return new SafeTime(
                 usual,
                 time,

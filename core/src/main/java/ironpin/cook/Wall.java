@@ -7,8 +7,7 @@ public sealed interface Wall {
 
     /** The same for a piece that is not turned. */
     default boolean holds(double x, double y, Footprint piece) {
-        // By symmetry as good as any other place like it, and there the wall need only look at a quarter of the rim.
-        return holds(Math.abs(x), Math.abs(y), piece.lengthMm() / 2, piece.widthMm() / 2, 1, 0);
+        return holds(x, y, piece.lengthMm() / 2, piece.widthMm() / 2, 1, 0);
     }
 
     /** Its area with a strip of half a gap all round, mm². */
@@ -25,14 +24,17 @@ public sealed interface Wall {
 
     /** Round. */
     record Round(double radius) implements Wall {
-        private static final int RIM_POINTS = 32;
-        private static final double[] COS = new double[RIM_POINTS];
-        private static final double[] SIN = new double[RIM_POINTS];
+        /** Points of a quarter of a piece's rim, both ends included. */
+        private static final int QUARTER = 9;
+
+        private static final double[] COS = new double[QUARTER];
+        private static final double[] SIN = new double[QUARTER];
 
         static {
-            for (int i = 0; i < RIM_POINTS; i++) {
-                COS[i] = Math.cos(2 * Math.PI * i / RIM_POINTS);
-                SIN[i] = Math.sin(2 * Math.PI * i / RIM_POINTS);
+            for (int i = 0; i < QUARTER; i++) {
+                double angle = Math.PI / 2 * i / (QUARTER - 1);
+                COS[i] = Math.cos(angle);
+                SIN[i] = Math.sin(angle);
             }
         }
 
@@ -46,13 +48,12 @@ public sealed interface Wall {
             if (Math.abs(a - b) < 1e-9 || Math.sqrt(far) + Math.max(a, b) <= radius) {
                 return true;
             }
-            boolean outwards = sin == 0 && cos > 0 && x >= 0 && y >= 0;
-            int looked = outwards ? RIM_POINTS / 4 + 1 : RIM_POINTS;
-            for (int i = 0; i < looked; i++) {
-                double u = a * COS[i];
-                double v = b * SIN[i];
-                double rimX = x + u * cos - v * sin;
-                double rimY = y + u * sin + v * cos;
+            // Seen along its own axes, and on its own side: there lies what reaches farthest out.
+            double along = Math.abs(x * cos + y * sin);
+            double across = Math.abs(y * cos - x * sin);
+            for (int i = 0; i < QUARTER; i++) {
+                double rimX = along + a * COS[i];
+                double rimY = across + b * SIN[i];
                 if (rimX * rimX + rimY * rimY > radius * radius) {
                     return false;
                 }

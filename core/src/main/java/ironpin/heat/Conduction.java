@@ -27,12 +27,7 @@ public final class Conduction {
     static final int STANDING_SHELLS = 20;
 
     static final int SECTORS = 8;
-
-    /** How many shells there are at most, heated alike from all sides and standing on a seat. */
-    private record Cells(int even, int standing) {}
-
-    private static final Cells ALL = new Cells(SHELLS, STANDING_SHELLS);
-    private static final Cells ROUGH = new Cells(10, 10);
+    private static final int ROUGH_SHELLS = 10;
 
     /** Share of the way from the middle of the seat up and over that lies on the vessel (est.). */
     private static final double SEAT = 0.25;
@@ -40,11 +35,8 @@ public final class Conduction {
     private static final int MOST_SAMPLES = 600;
     private static final double SAFE = 0.45;
 
-    /** How long is watched: until the core is so hot, °C, and so many seconds have passed. */
-    private record Until(double celsius, double seconds) {}
-
-    /** A core that no piece reaches. */
-    private static final Until NEVER = new Until(Double.MAX_VALUE, 0);
+    /** A core that no piece reaches, °C. */
+    private static final double NEVER = Double.MAX_VALUE;
 
     private final Mesh mesh;
     /** Whether some of it may be frozen, or become so. */
@@ -135,13 +127,14 @@ public final class Conduction {
      * @param surroundings as they are at the beginning; they go on by themselves
      */
     public static HeatRun run(HeatPiece piece, Temperature start, Surroundings surroundings, Duration time) {
-        return run(mesh(piece, surroundings, ALL), start, surroundings, time, MOST_SAMPLES, NEVER);
+        Mesh mesh = surroundings.sided()
+                ? standing(piece, shells(piece, STANDING_SHELLS))
+                : Mesh.even(piece, shells(piece, SHELLS));
+        return run(mesh, start.celsius(), surroundings, time, MOST_SAMPLES, NEVER);
     }
 
-    private static Mesh mesh(HeatPiece piece, Surroundings surroundings, Cells cells) {
-        return surroundings.sided()
-                ? Mesh.standing(piece, shells(piece, cells.standing), SECTORS, SEAT)
-                : Mesh.even(piece, shells(piece, cells.even));
+    private static Mesh standing(HeatPiece piece, int shells) {
+        return Mesh.standing(piece, shells, SECTORS, SEAT);
     }
 
     /** The same on few shells, sampled every two seconds: a quick look at what the surroundings do. */
@@ -152,31 +145,20 @@ public final class Conduction {
     /** The same for as long as it takes the core to be so hot, and for a time at most. */
     public static HeatRun roughUntil(
             HeatPiece piece, Temperature start, Surroundings surroundings, Duration time, Temperature hot) {
-        return rough(piece, start, surroundings, time, new Until(hot.celsius(), 0));
-    }
-
-    /** As closely as {@link #run}, but only until a time has passed and the core is so hot. */
-    public static HeatRun runUntil(
-            HeatPiece piece,
-            Temperature start,
-            Surroundings surroundings,
-            Duration time,
-            Duration least,
-            Temperature hot) {
-        Until until = new Until(hot.celsius(), least.toMillis() / 1_000.0);
-        return run(mesh(piece, surroundings, ALL), start, surroundings, time, MOST_SAMPLES, until);
+        return rough(piece, start, surroundings, time, hot.celsius());
     }
 
     private static HeatRun rough(
-            HeatPiece piece, Temperature start, Surroundings surroundings, Duration time, Until until) {
+            HeatPiece piece, Temperature start, Surroundings surroundings, Duration time, double enough) {
         int samples = (int) Math.max(1, time.toSeconds() / 2);
-        return run(mesh(piece, surroundings, ROUGH), start, surroundings, time, samples, until);
+        Mesh mesh =
+                surroundings.sided() ? standing(piece, shells(piece, ROUGH_SHELLS)) : Mesh.even(piece, ROUGH_SHELLS);
+        return run(mesh, start.celsius(), surroundings, time, samples, enough);
     }
 
-    private static HeatRun run(
-            Mesh mesh, Temperature start, Surroundings surroundings, Duration time, int samples, Until until) {
-        return new Conduction(mesh, start.celsius(), surroundings.coldest())
-                .run(surroundings, time.toMillis() / 1_000.0, samples, until);
+    static HeatRun run(Mesh mesh, double start, Surroundings surroundings, Duration time, int samples, double enough) {
+        return new Conduction(mesh, start, surroundings.coldest())
+                .run(surroundings, time.toMillis() / 1_000.0, samples, enough);
     }
 
     private static int shells(HeatPiece piece, int most) {
@@ -184,7 +166,7 @@ public final class Conduction {
         return Math.max(FEWEST_SHELLS, Math.min(most, thin));
     }
 
-    private HeatRun run(Surroundings around, double seconds, int most, Until until) {
+    private HeatRun run(Surroundings around, double seconds, int most, double enough) {
         if (seconds / step * content.length > MOST_WORK) {
             throw new Refused("so thin a piece, or one that conducts so well, is followed for at most "
                     + Math.max(1, Math.round(MOST_WORK / content.length * step / 60)) + " min");
@@ -194,12 +176,12 @@ public final class Conduction {
         double now = 0;
         for (int next = 0; ; next++) {
             samples.take(next, around);
-            if (next == most || samples.core[next] >= until.celsius && every * next >= until.seconds) {
+            if (next == most || samples.core[next] >= enough) {
                 return samples.run(every, next + 1);
             }
-            double then = every * (next + 1);
-            while (now < then - 1e-9) {
-                double span = Math.min(then - now, Math.max(around.steady(), 1e-6));
+            double until = every * (next + 1);
+            while (now < until - 1e-9) {
+                double span = Math.min(until - now, Math.max(around.steady(), 1e-6));
                 int steps = Math.max(1, (int) Math.ceil(span / step - 1e-9));
                 for (int i = 0; i < steps; i++) {
                     advance(around, span / steps);
@@ -301,30 +283,21 @@ public final class Conduction {
 
     /** Each cell's only links are those to the one before and the one after. */
     private void alongARow() {
-        double[] now = celsius;
-        double[] in = gain;
-        double came = 0;
-        double here = now[0];
+        double in = 0;
         for (int i = 0; i < passes.length; i++) {
-            double next = now[i + 1];
-            double goes = passes[i] * (here - next);
-            in[i] = came - goes;
-            came = goes;
-            here = next;
+            double out = passes[i] * (celsius[i] - celsius[i + 1]);
+            gain[i] = in - out;
+            in = out;
         }
-        in[passes.length] = came;
+        gain[passes.length] = in;
     }
 
     private void overLinks() {
-        double[] now = celsius;
-        double[] in = gain;
-        Arrays.fill(in, 0);
+        Arrays.fill(gain, 0);
         for (int i = 0; i < from.length; i++) {
-            int a = from[i];
-            int b = to[i];
-            double flow = passes[i] * (now[a] - now[b]);
-            in[a] -= flow;
-            in[b] += flow;
+            double flow = passes[i] * (celsius[from[i]] - celsius[to[i]]);
+            gain[from[i]] -= flow;
+            gain[to[i]] += flow;
         }
     }
 

@@ -10,12 +10,12 @@ import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.quantity.Spread;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * A food's mass in the measure that people use for it: eggs by number, garlic by cloves, what pours, is spooned or chopped by cups
@@ -36,8 +36,8 @@ public final class Household {
     private static final Set<Food.Role> WEIGHED = EnumSet.of(
             Food.Role.MEAT, Food.Role.FAT, Food.Role.SOY, Food.Role.FILLING, Food.Role.WRAPPER, Food.Role.BESIDE);
     private static final Set<String> COUNTED = Set.of("clove", "egg", "egg yolk", "egg white");
-    private static final Map<CupStandard, List<Spoonful>> THERE_IS = new EnumMap<>(
-            Map.of(CupStandard.US, Spoonful.all(CupStandard.US), CupStandard.METRIC, Spoonful.all(CupStandard.METRIC)));
+    private static final Map<CupStandard, List<Spoonful>> THERE_IS =
+            Map.of(CupStandard.US, Spoonful.all(CupStandard.US), CupStandard.METRIC, Spoonful.all(CupStandard.METRIC));
 
     private Household() {}
 
@@ -107,36 +107,22 @@ public final class Household {
 
     /** The measures nearest to so many millilitres, the best first; none where there are too many cups. @param most of them */
     static List<Spoonful> nearest(double millilitres, CupStandard standard, int most) {
-        return millilitres > MOST_MILLILITRES
-                ? List.of()
-                : THERE_IS.get(standard).stream()
-                        .sorted(Comparator.comparingDouble(one -> cost(one, millilitres)))
-                        .limit(most)
-                        .toList();
+        return measures(millilitres, standard)
+                .sorted(cheaper(millilitres))
+                .limit(most)
+                .toList();
     }
 
-    /** The best of them, looked for from the nearest outwards: what is farther off than the best is worse. */
     private static Optional<Spoonful> nearest(double millilitres, CupStandard standard) {
-        List<Spoonful> all = millilitres > MOST_MILLILITRES ? List.of() : THERE_IS.get(standard);
-        int above = 0;
-        while (above < all.size() && all.get(above).millilitres() < millilitres) {
-            above++;
-        }
-        Spoonful best = null;
-        double least = Double.MAX_VALUE;
-        for (int step : new int[] {-1, 1}) {
-            for (int i = step < 0 ? above - 1 : above; i >= 0 && i < all.size(); i += step) {
-                double cost = cost(all.get(i), millilitres);
-                if (cost < least) {
-                    least = cost;
-                    best = all.get(i);
-                }
-                if (Math.abs(Math.log(all.get(i).millilitres() / millilitres)) > least) {
-                    break;
-                }
-            }
-        }
-        return Optional.ofNullable(best);
+        return measures(millilitres, standard).min(cheaper(millilitres));
+    }
+
+    private static Stream<Spoonful> measures(double millilitres, CupStandard standard) {
+        return millilitres > MOST_MILLILITRES ? Stream.empty() : THERE_IS.get(standard).stream();
+    }
+
+    private static Comparator<Spoonful> cheaper(double millilitres) {
+        return Comparator.comparingDouble(one -> cost(one, millilitres));
     }
 
     /** How far off, parts of 1, and how much there is to fill. */

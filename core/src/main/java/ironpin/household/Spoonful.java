@@ -2,7 +2,6 @@ package ironpin.household;
 
 import ironpin.quantity.CupStandard;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -61,7 +60,6 @@ record Spoonful(String said, double millilitres, int measures, int fills) {
                 }
             }
         }
-        all.sort(Comparator.comparingDouble(Spoonful::millilitres));
         return List.copyOf(all);
     }
 

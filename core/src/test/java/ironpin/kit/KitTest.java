@@ -13,6 +13,7 @@ import ironpin.pantry.Flour;
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
+import ironpin.refusal.Refused;
 import ironpin.style.DoughStart;
 import java.util.ArrayList;
 import java.util.List;
@@ -52,5 +53,13 @@ public class KitTest {
         assertThrows(IllegalArgumentException.class, () -> new Bowl("d", " ", BowlMaterial.GLASS, Mass.ofGrams(500)));
         Temperature warm = Temperature.ofCelsius(50);
         assertThrows(IllegalArgumentException.class, () -> new Waters(Temperature.ofCelsius(20), warm, warm));
+    }
+
+    @Test
+    public void measuresOfOnesOwnAreBounded() {
+        Kit kit = Kit.usual();
+        assertEquals(
+                kit.withMeasures("m".repeat(Kit.LONGEST_MEASURES)).measures().length(), 200);
+        assertThrows(Refused.class, () -> kit.withMeasures("m".repeat(Kit.LONGEST_MEASURES + 1)));
     }
 }

@@ -61,12 +61,4 @@ public class StoveTest {
         assertThrows(Refused.class, () -> new Stove(Collections.nCopies(9, burner), List.of()));
         assertThrows(Refused.class, () -> new Stove(List.of(burner), Collections.nCopies(31, own)));
     }
-
-    @Test
-    public void aKitIsBoundedToo() {
-        Kit kit = Kit.usual();
-        assertEquals(
-                kit.withMeasures("m".repeat(Kit.LONGEST_MEASURES)).measures().length(), 200);
-        assertThrows(Refused.class, () -> kit.withMeasures("m".repeat(Kit.LONGEST_MEASURES + 1)));
-    }
 }

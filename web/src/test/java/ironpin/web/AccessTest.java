@@ -134,7 +134,6 @@ public class AccessTest extends OpenKitchen {
             for (int width : new int[] {1280, 820, 390, 320}) {
                 fits(page, width, width, "");
             }
-            page.setViewportSize(1280, 800);
             page.evaluate("document.documentElement.style.setProperty('font-size', '200%', 'important')");
             // The head of a batch page still sticks out by its last word.
             fits(page, 1280, path.startsWith("/batches/") ? 1360 : 1280, " with letters of twice the size");

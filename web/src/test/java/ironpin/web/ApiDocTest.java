@@ -10,13 +10,10 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.testng.annotations.AfterClass;
-import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -28,17 +25,6 @@ public class ApiDocTest extends OpenKitchen {
     private static final Pattern EXAMPLE = Pattern.compile(
             "```sh\ncurl -s http://127\\.0\\.0\\.1:8642(\\S+)(?: -H '([^']*)' -d '([^']*)')?\n```\\s+```json\n(.*?)\n```",
             Pattern.DOTALL);
-
-    /** What a device posts holds for a while: it is of the minute before, so that nobody after this reads it. */
-    @BeforeClass
-    public void aMinuteAgo() {
-        KitchenClock.moveTo(Instant.now().minusSeconds(60));
-    }
-
-    @AfterClass(alwaysRun = true)
-    public void asItIs() {
-        KitchenClock.moveTo(null);
-    }
 
     @DataProvider
     public Object[][] examples() throws IOException {

@@ -51,7 +51,7 @@ public final class HandsTiming extends OpenKitchen {
     private HandsTiming() {}
 
     public static void main(String[] args) throws IOException, InterruptedException {
-        open("handstiming");
+        open("hands-timing");
         StringBuilder out = new StringBuilder();
         try {
             scale(out);

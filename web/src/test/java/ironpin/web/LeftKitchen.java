@@ -1,7 +1,5 @@
 package ironpin.web;
 
-import static org.testng.Assert.assertTrue;
-
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
@@ -36,7 +34,7 @@ abstract class LeftKitchen extends OpenKitchen {
     @Override
     @AfterClass(alwaysRun = true)
     public void closeTheKitchen() {
-        assertTrue(errors.isEmpty(), errors.toString());
+        leaveEveryPage();
     }
 
     @BeforeMethod
