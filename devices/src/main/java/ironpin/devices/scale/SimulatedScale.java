@@ -117,7 +117,8 @@ public final class SimulatedScale implements KitchenScale {
         return traits.noise() == 0 ? 0 : traits.noise() * new SplittableRandom(seed ^ measure * 31).nextGaussian();
     }
 
+    /** None where a clock was set back: a load that has not been put on yet would be felt beyond every measure. */
     private static double seconds(Instant from, Instant to) {
-        return Duration.between(from, to).toNanos() / 1e9;
+        return Math.max(0, Duration.between(from, to).toNanos() / 1e9);
     }
 }

@@ -54,6 +54,16 @@ public class ScaleTest {
         shows(scale, 6, -230, true);
     }
 
+    /** The clock of the house is set right, an hour back: what was put on since is felt as it was, not to the power of an hour. */
+    @Test
+    public void aClockThatIsSetBackLeavesWhatLiesOnIt() {
+        SimulatedScale scale = new SimulatedScale(STEADY, 1, NOON);
+        scale.put(Mass.ofGrams(40), at(0));
+        scale.put(Mass.ofGrams(100), at(5));
+        shows(scale, -3_600, 40, false);
+        shows(scale, 7, 100, true);
+    }
+
     @Test
     public void tooMuchIsNoMassAndCannotBeTared() {
         SimulatedScale scale = new SimulatedScale(STEADY, 1, NOON);

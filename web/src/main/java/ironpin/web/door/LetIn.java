@@ -87,8 +87,11 @@ class LetIn extends OncePerRequestFilter {
         }
     }
 
-    /** The loopback address alone: the others of this machine may be somebody else's by tomorrow. */
+    /** The loopback address alone: the others of this machine may be somebody else's by tomorrow. Who is gone already has none. */
     private static boolean ofThisMachine(String address) {
+        if (address == null) {
+            return false;
+        }
         try {
             return InetAddress.getByName(address.replaceAll("%.*", "")).isLoopbackAddress();
         } catch (UnknownHostException none) {
