@@ -36,7 +36,12 @@ record KitchenUnit(
         LENGTH,
         /** A root of about three centimetres, or a lump of butter. */
         KNOB,
-        PIECE
+        PIECE;
+
+        /** Whether something is filled to the brim: how it lies in there matters. */
+        boolean filled() {
+            return this == VOLUME || this == NATIONAL || this == ROUGH;
+        }
     }
 
     /** When it says no amount. */

@@ -2,6 +2,7 @@ package ironpin.amount;
 
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.Spread;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -79,6 +80,15 @@ record Part(
                 case LARGE -> new Spread(piece.high() * 0.95, piece.high(), piece.high() * 1.08);
             };
         }
+    }
+
+    static boolean plainMass(List<Part> parts) {
+        return parts.stream().allMatch(part -> part.unit.kind() == KitchenUnit.Kind.MASS);
+    }
+
+    /** Whether a hand measured some of it. */
+    static boolean byHand(List<Part> parts) {
+        return parts.stream().anyMatch(part -> part.unit.kind() == KitchenUnit.Kind.ROUGH);
     }
 
     Spread number() {

@@ -2,6 +2,7 @@ package ironpin.amount;
 
 import ironpin.pantry.Food;
 import ironpin.quantity.Spread;
+import java.util.Locale;
 
 /** How something loose gets into a cup. */
 enum Way {
@@ -14,6 +15,18 @@ enum Way {
 
     Way(String word) {
         this.word = word;
+    }
+
+    /** What a text says of it. */
+    static Way said(String rest) {
+        String lower = rest.toLowerCase(Locale.ROOT);
+        if (lower.contains("scooped") || lower.contains("dipped")) {
+            return Way.SCOOPED;
+        }
+        if (lower.contains("sifted")) {
+            return Way.SIFTED;
+        }
+        return lower.contains("spooned") ? Way.SPOONED : Way.UNSAID;
     }
 
     String word() {
