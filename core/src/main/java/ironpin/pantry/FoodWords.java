@@ -48,7 +48,7 @@ public final class FoodWords {
         List<Named> named = new ArrayList<>();
         int at = 0;
         while (at < words.size()) {
-            int length = FoodName.longestAt(words, at);
+            int length = NameTable.longestAt(words, at);
             if (length == 0) {
                 at++;
                 continue;
@@ -56,7 +56,7 @@ public final class FoodWords {
             String name = String.join(" ", words.subList(at, at + length));
             boolean likeness = at + length < words.size() && LIKENESS.contains(words.get(at + length));
             if (!likeness && !leftOut(words, at) && !compared(words, at)) {
-                Food food = FoodName.called(name);
+                Food food = NameTable.called(name);
                 named.add(new Named(name, food, food.allergens()));
             }
             at += length;
@@ -70,8 +70,8 @@ public final class FoodWords {
         List<String> strange = new ArrayList<>();
         int at = 0;
         while (at < words.size()) {
-            int length = FoodName.longestAt(words, at);
-            if (length == 0 && !FoodName.kitchenWord(words.get(at)) && !understood.contains(words.get(at))) {
+            int length = NameTable.longestAt(words, at);
+            if (length == 0 && !NameTable.kitchenWord(words.get(at)) && !understood.contains(words.get(at))) {
                 strange.add(words.get(at));
             }
             at += Math.max(1, length);
@@ -82,7 +82,7 @@ public final class FoodWords {
     /** Whether all of a text are words of foods and kitchens. */
     public static boolean isWord(String text) {
         List<String> words = Stem.words(text);
-        return !words.isEmpty() && words.stream().allMatch(FoodName::isWord);
+        return !words.isEmpty() && words.stream().allMatch(NameTable::isWord);
     }
 
     /** Words brought to their stems, to be asked for in {@link #strange}. */
