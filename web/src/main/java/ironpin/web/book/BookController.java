@@ -234,7 +234,7 @@ class BookController {
             return;
         }
         Dough dough = screen.lot().dough();
-        double corrected = screen.corrections().stream()
+        double corrected = screen.noted().corrections().stream()
                 .filter(one -> one.doughNo() == dough.no())
                 .mapToDouble(LoggedCorrection::points)
                 .sum();

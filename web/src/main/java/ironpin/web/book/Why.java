@@ -64,7 +64,7 @@ public class Why {
         WorkStore.Of of = new WorkStore.Of(screen.id(), lot.lot().no());
         List<Mass> spoonfuls = work.weights(of, WorkStore.What.FILLING);
         List<Mass> pieces = work.weights(of, WorkStore.What.DOUGH);
-        double corrected = screen.corrections().stream()
+        double corrected = screen.noted().corrections().stream()
                 .filter(one -> one.doughNo() == lot.dough().no())
                 .mapToDouble(LoggedCorrection::points)
                 .sum();

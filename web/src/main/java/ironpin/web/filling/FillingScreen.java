@@ -138,7 +138,7 @@ public final class FillingScreen {
 
     /** A line's name that was refused, by its place. */
     public Optional<FieldError> refused(int index) {
-        return screen.refused().filter(error -> error.of("filling-name", index));
+        return screen.answered().refused().filter(error -> error.of("filling-name", index));
     }
 
     private static boolean weighable(Spoken spoken) {
@@ -150,7 +150,8 @@ public final class FillingScreen {
 
     /** A weighing that was refused, by the place of its line. */
     public Optional<RefusedWeighing> weighed(int index) {
-        return screen.refused()
+        return screen.answered()
+                .refused()
                 .filter(error -> error.of(RefusedWeighing.FIELD, index))
                 .map(RefusedWeighing::of);
     }
@@ -162,7 +163,7 @@ public final class FillingScreen {
 
     /** What patties of this filling said, each in a sentence. */
     public List<Sentence> tasted() {
-        return screen.tastings().stream()
+        return screen.noted().tastings().stream()
                 .filter(one -> one.fillingNo() == filling.no())
                 .map(FillingScreen::said)
                 .toList();

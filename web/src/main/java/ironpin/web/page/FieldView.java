@@ -60,9 +60,9 @@ public record FieldView(
         return PlanField.ofKey(key).note();
     }
 
-    static FieldView of(PlanNumber<?> number, double value, Optional<FieldError> refused, Optional<ReadingNote> read) {
+    static FieldView of(PlanNumber<?> number, double value, Answered answered) {
         PlanField<?> field = number.field();
-        Optional<FieldError> mine = refused.filter(error -> error.of(number));
+        Optional<FieldError> mine = answered.refused().filter(error -> error.of(number));
         String plain = Decimal.trimmed(value, field.decimals());
         Optional<Dimension> kind = field.dimension();
         Sentence shown = mine.map(error -> Sentence.of(error.typed()))
@@ -85,9 +85,10 @@ public record FieldView(
                 mine.map(FieldError::message).orElse(Sentence.EMPTY),
                 mine.map(FieldError::marked).orElse(null),
                 mine.map(FieldError::ways)
-                        .or(() -> read.filter(note -> note.of(number)).map(ReadingNote::ways))
+                        .or(() ->
+                                answered.read().filter(note -> note.of(number)).map(ReadingNote::ways))
                         .orElse(List.of()),
-                read.filter(note -> note.of(number)).orElse(null));
+                answered.read().filter(note -> note.of(number)).orElse(null));
     }
 
     /** The key and the numbers of its place, as in "filling-grams-1-3". */

@@ -19,8 +19,6 @@ import ironpin.plan.Findings;
 import ironpin.plan.LotPlan;
 import ironpin.quantity.Sentence;
 import ironpin.store.BookEntry;
-import ironpin.store.LoggedCorrection;
-import ironpin.store.LoggedTasting;
 import ironpin.store.Status;
 import ironpin.store.StoredBatch;
 import ironpin.web.picture.LaneWork;
@@ -41,20 +39,11 @@ import java.util.Optional;
  * @param station where the cook stands, or none on the run page
  * @param lot the lane in hand
  * @param kit what stands in the kitchen
- * @param dips there are to choose from, at the table
- * @param past how many lots of its style are in the Book
- * @param lastTime what was said of the last one
- * @param entries what is written about this batch
- * @param nextChanges what the judgements of a cooked batch suggest to change, as on a button
- * @param corrections made at the bench that stand
- * @param tastings of test patties that stand
+ * @param noted what is written down about it
  * @param run how far the work has come
  * @param now kitchen time
- * @param refused a value that was not taken
- * @param read how an amount in words was understood
- * @param said what changed when the day was last planned again
- * @param thinking whether its day is still being thought about
- * @param rings how often the bell had rung for this batch when it was read
+ * @param answered what is answered to a value that was sent
+ * @param meanwhile what goes on while the page is open
  */
 public record Screen(
         StoredBatch stored,
@@ -62,20 +51,11 @@ public record Screen(
         Optional<Station> station,
         LotPlan lot,
         Kit kit,
-        List<Dip> dips,
-        int past,
-        Optional<LastTime> lastTime,
-        List<BookEntry> entries,
-        List<Sentence> nextChanges,
-        List<LoggedCorrection> corrections,
-        List<LoggedTasting> tastings,
+        Noted noted,
         Run run,
         ZonedDateTime now,
-        Optional<FieldError> refused,
-        Optional<ReadingNote> read,
-        Optional<String> said,
-        boolean thinking,
-        long rings) {
+        Answered answered,
+        Meanwhile meanwhile) {
 
     /**
      * A weighed line.
@@ -114,7 +94,7 @@ public record Screen(
     }
 
     public List<Stop> stops() {
-        return Stop.along(says, past);
+        return Stop.along(says, noted.past());
     }
 
     public Sentence ribbonWide() {
@@ -141,7 +121,7 @@ public record Screen(
     private RibbonNotes notes() {
         Map<Integer, LaneWork> work = stored.status() == Status.RUNNING ? run.work(plan()) : Map.of();
         return new RibbonNotes(
-                Corrected.marks(corrections), work, "/batches/" + id() + "/" + place() + "?lot=", Map.of());
+                Corrected.marks(noted.corrections()), work, "/batches/" + id() + "/" + place() + "?lot=", Map.of());
     }
 
     public List<Finding> findings() {
@@ -162,12 +142,13 @@ public record Screen(
 
     /** What was refused in a field, or null. */
     public FieldError refusal(String field, int no) {
-        return refused.filter(error -> error.of(field, no)).orElse(null);
+        return answered.refused().filter(error -> error.of(field, no)).orElse(null);
     }
 
     /** What was refused at an address, or null. */
     public FieldError refusal(String field, String at) {
-        return refused.filter(error -> error.field().equals(field) && error.at().equals(at))
+        return answered.refused()
+                .filter(error -> error.field().equals(field) && error.at().equals(at))
                 .orElse(null);
     }
 
@@ -201,7 +182,7 @@ public record Screen(
 
     /** A number of the plan(). */
     public FieldView number(PlanNumber<?> number) {
-        return FieldView.of(number, number.read(batch(), plan().balance()), refused, read);
+        return FieldView.of(number, number.read(batch(), plan().balance()), answered);
     }
 
     /** Whether this pin holds the lot in hand. @param which its name */
@@ -269,7 +250,7 @@ public record Screen(
 
     /** The corrections to this dough, each in a sentence. */
     public List<Sentence> corrected() {
-        return corrections.stream()
+        return noted.corrections().stream()
                 .filter(one -> one.doughNo() == lot.dough().no())
                 .map(Corrected::said)
                 .toList();
@@ -284,13 +265,15 @@ public record Screen(
     public List<Lot> unjudged() {
         return batch().lots().stream()
                 .filter(one -> one.no() != lotNo())
-                .filter(one -> entries.stream().noneMatch(entry -> entry.lotNo() == one.no()))
+                .filter(one -> noted.entries().stream().noneMatch(entry -> entry.lotNo() == one.no()))
                 .toList();
     }
 
     /** The entry about the lane in hand, if it has been judged. */
     public Optional<BookEntry> entry() {
-        return entries.stream().filter(entry -> entry.lotNo() == lotNo()).findFirst();
+        return noted.entries().stream()
+                .filter(entry -> entry.lotNo() == lotNo())
+                .findFirst();
     }
 
     /** Milliseconds of the server's clock, for timers on the page. */

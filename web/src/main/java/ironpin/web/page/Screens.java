@@ -7,7 +7,6 @@ import ironpin.plan.LotPlan;
 import ironpin.store.BatchStore;
 import ironpin.store.BookStore;
 import ironpin.store.CorrectionStore;
-import ironpin.store.DipStore;
 import ironpin.store.HandStore;
 import ironpin.store.KitStore;
 import ironpin.store.RunStore;
@@ -31,7 +30,6 @@ public class Screens {
     private final CorrectionStore corrections;
     private final KitStore kit;
     private final Plans plans;
-    private final DipStore dips;
     private final HandStore hand;
     private final LastTimes lastTimes;
     private final Again again;
@@ -47,7 +45,6 @@ public class Screens {
             HandStore hand,
             KitStore kit,
             Plans plans,
-            DipStore dips,
             LastTimes lastTimes,
             Again again,
             SolverDesk desk,
@@ -59,7 +56,6 @@ public class Screens {
         this.again = again;
         this.kit = kit;
         this.plans = plans;
-        this.dips = dips;
         this.corrections = corrections;
         this.hand = hand;
         this.batches = batches;
@@ -71,7 +67,7 @@ public class Screens {
     public Screen of(long id, Optional<Station> station, int lotNo) {
         // Counted before it is read: what is changed in between is noticed.
         long rings = bell.count(id);
-        return of(batches.load(id), station, lotNo, Optional.empty(), Optional.empty(), rings);
+        return of(batches.load(id), station, lotNo, Answered.NOTHING, rings);
     }
 
     /**
@@ -85,16 +81,10 @@ public class Screens {
             int lotNo,
             Optional<FieldError> refused,
             Optional<ReadingNote> read) {
-        return of(stored, station, lotNo, refused, read, bell.count(stored.id()));
+        return of(stored, station, lotNo, new Answered(refused, read), bell.count(stored.id()));
     }
 
-    private Screen of(
-            StoredBatch stored,
-            Optional<Station> station,
-            int lotNo,
-            Optional<FieldError> refused,
-            Optional<ReadingNote> read,
-            long rings) {
+    private Screen of(StoredBatch stored, Optional<Station> station, int lotNo, Answered answered, long rings) {
         BatchPlan plan = plans.of(stored);
         LotPlan lot = inHand(plan, lotNo);
         ZonedDateTime now = ZonedDateTime.now(clock);
@@ -109,20 +99,20 @@ public class Screens {
                 station,
                 lot,
                 kit.load(),
-                station.filter(Station.TABLE::equals).isPresent() ? dips.all() : List.of(),
-                batches.count(Status.DONE),
-                lastTimes.before(lot, stored.id()),
-                book.entries(stored.id()),
-                stored.status() == Status.DONE ? again.changes(stored) : List.of(),
-                corrections.standing(stored.id()),
-                hand.standing(stored.id()),
+                new Noted(
+                        batches.count(Status.DONE),
+                        lastTimes.before(lot, stored.id()),
+                        book.entries(stored.id()),
+                        stored.status() == Status.DONE ? again.changes(stored) : List.of(),
+                        corrections.standing(stored.id()),
+                        hand.standing(stored.id())),
                 Run.of(plan, stored.startedAt(), runs.done(stored.id()), runs.timers(stored.id()), now),
                 now,
-                refused,
-                read,
-                stored.status() == Status.RUNNING ? plans.said(stored.id()) : Optional.empty(),
-                desk.thinking(stored.id(), plan.day()),
-                rings);
+                answered,
+                new Meanwhile(
+                        stored.status() == Status.RUNNING ? plans.said(stored.id()) : Optional.empty(),
+                        desk.thinking(stored.id(), plan.day()),
+                        rings));
     }
 
     /** The screen of a plan that is only tried: nothing of the run or the Book, so that it is there at once. */
@@ -135,20 +125,11 @@ public class Screens {
                 Optional.of(station),
                 inHand(plan, lotNo),
                 kit.load(),
-                List.of(),
-                0,
-                Optional.empty(),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
+                Noted.NOTHING,
                 Run.of(plan, Optional.empty(), Map.of(), List.of(), now),
                 now,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                false,
-                0);
+                Answered.NOTHING,
+                Meanwhile.NOTHING);
     }
 
     private static LotPlan inHand(BatchPlan plan, int lotNo) {

@@ -1,6 +1,7 @@
 package ironpin.web.table;
 
 import ironpin.batch.Filling;
+import ironpin.dip.Dip;
 import ironpin.style.Style;
 import ironpin.style.Styles;
 import ironpin.web.page.OneOf;
@@ -11,9 +12,11 @@ import java.util.List;
 /** What can be chosen at the table: another kind of piece, what a kind is made from and filled with, and its dip. */
 public final class TableChoices {
     private final Screen screen;
+    private final List<Dip> dips;
 
-    TableChoices(Screen screen) {
+    TableChoices(Screen screen, List<Dip> dips) {
         this.screen = screen;
+        this.dips = dips;
     }
 
     public OneOf adding() {
@@ -47,9 +50,9 @@ public final class TableChoices {
 
     public OneOf dip() {
         String chosen = screen.lot().lot().dip().name();
-        List<Option> dips = screen.dips().stream()
+        List<Option> options = dips.stream()
                 .map(one -> new Option(one.name(), one.name(), one.name().equals(chosen)))
                 .toList();
-        return new OneOf("dip", screen.address("dip"), "name", "", dips);
+        return new OneOf("dip", screen.address("dip"), "name", "", options);
     }
 }

@@ -1,6 +1,7 @@
 package ironpin.web.table;
 
 import ironpin.batch.Station;
+import ironpin.store.DipStore;
 import ironpin.web.book.Why;
 import ironpin.web.page.Screen;
 import ironpin.web.page.StationPart;
@@ -10,9 +11,11 @@ import org.springframework.ui.Model;
 /** What the table shows besides: what can be chosen there. */
 @Component
 class TablePart implements StationPart {
+    private final DipStore dips;
     private final Why why;
 
-    TablePart(Why why) {
+    TablePart(DipStore dips, Why why) {
+        this.dips = dips;
         this.why = why;
     }
 
@@ -23,7 +26,7 @@ class TablePart implements StationPart {
 
     @Override
     public void show(Screen screen, Model model) {
-        model.addAttribute("lanes", new TableChoices(screen));
+        model.addAttribute("lanes", new TableChoices(screen, dips.all()));
         model.addAttribute("tried", why.tried(screen.id(), screen.lotNo()));
     }
 }

@@ -71,22 +71,22 @@ public class StopTest {
     @Test
     public void fieldsShowTheSolvedNumberOrWhatWasTyped() {
         PlanNumber<?> water = DoughField.HYDRATION.at(Address.dough(1));
-        FieldView shown = FieldView.of(water, 52.5, Optional.empty(), Optional.empty());
+        FieldView shown = FieldView.of(water, 52.5, Answered.NOTHING);
         assertEquals(shown.value().render(UnitSystem.METRIC), "52.5");
         assertEquals(shown.id(), "hydration-1");
         assertEquals(shown.error(), Sentence.EMPTY);
         FieldError error = new FieldError(water, "900", OutOfRange.demand(DoughField.HYDRATION));
-        FieldView refused = FieldView.of(water, 52.5, Optional.of(error), Optional.empty());
+        FieldView refused = FieldView.of(water, 52.5, new Answered(Optional.of(error), Optional.empty()));
         assertEquals(refused.value().render(UnitSystem.METRIC), "900");
         assertEquals(refused.error().render(UnitSystem.METRIC), "Between 20 and 220 %.");
-        FieldView other =
-                FieldView.of(DoughField.HYDRATION.at(Address.dough(2)), 64, Optional.of(error), Optional.empty());
+        FieldView other = FieldView.of(
+                DoughField.HYDRATION.at(Address.dough(2)), 64, new Answered(Optional.of(error), Optional.empty()));
         assertEquals(other.value().render(UnitSystem.METRIC), "64");
         assertEquals(other.error(), Sentence.EMPTY);
         Batch supper = new RandomBatches(3).next();
         for (PlanField<?> field :
                 PlanField.all().stream().filter(one -> !one.ofALine()).toList()) {
-            FieldView view = FieldView.of(field.of(supper, 1), field.high(), Optional.empty(), Optional.empty());
+            FieldView view = FieldView.of(field.of(supper, 1), field.high(), Answered.NOTHING);
             assertEquals(Double.parseDouble(view.value().render(UnitSystem.METRIC)), field.high(), 1e-9);
             assertTrue(view.width() >= 3 && view.width() <= 9);
         }
