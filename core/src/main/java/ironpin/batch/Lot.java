@@ -10,6 +10,7 @@ import ironpin.portion.Cutting;
 import ironpin.portion.PortionSchool;
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Percentage;
 import ironpin.refusal.Refused;
 import ironpin.wording.Typed;
 import ironpin.wrapper.BoughtWrapper;
@@ -75,25 +76,38 @@ public record Lot(
      * @param disc width it is rolled or pressed to
      * @param centreToRim thickness in the middle ÷ at the rim, 1 to 4
      * @param slice width of a slice, if it is cut from a rolled sheet, 10 to 120 mm
+     * @param dusting flour that is strewn while rolling, 0 to 20 % of the dough's weight
      * @param rolling how a piece becomes a wrapper
      * @param givesWay which number follows when another one is set
      */
     @RecordBuilder
     public record Shape(
-            Length rope, Length disc, double centreToRim, Length slice, RollSchool rolling, GivesWay givesWay)
+            Length rope,
+            Length disc,
+            double centreToRim,
+            Length slice,
+            Percentage dusting,
+            RollSchool rolling,
+            GivesWay givesWay)
             implements LotShapeBuilder.With {
         /** About three centimetres. */
         public static final Length USUAL_SLICE = Length.ofMillimetres(30);
 
+        /** Until it is weighed. */
+        public static final Percentage NOT_DUSTED = Percentage.of(0);
+
         /** Rolled by hand, whatever rim that gives. */
         public static Shape of(Length rope, Length disc, double centreToRim) {
             RollSchool rolling = centreToRim > 1 ? RollSchool.THICK_CENTRE : RollSchool.EVEN;
-            return new Shape(rope, disc, centreToRim, USUAL_SLICE, rolling, GivesWay.RIM);
+            return new Shape(rope, disc, centreToRim, USUAL_SLICE, NOT_DUSTED, rolling, GivesWay.RIM);
         }
 
         public Shape {
             if (slice.millimetres() < 10 || slice.millimetres() > 120) {
                 throw new Refused("a slice is 10 to 120 mm wide, not " + slice);
+            }
+            if (dusting.percent() < 0 || dusting.percent() > 20) {
+                throw new Refused("dusting flour is 0 to 20 % of the dough, not " + dusting);
             }
             if (!(centreToRim >= 1 && centreToRim <= 4)) {
                 throw new Refused("the centre is 1 to 4 times the rim, not " + centreToRim);

@@ -86,6 +86,7 @@ final class Loose {
                 Length.ofMillimetres(lot.get("discMm").asDouble()),
                 lot.get("centreToRim").asDouble());
         usually(lot, "sliceMm", shape.slice().millimetres());
+        usually(lot, "dustingPercent", shape.dusting().percent());
         usually(lot, "rolling", shape.rolling().name());
         usually(lot, "givesWay", shape.givesWay().name());
         ObjectNode vessel = (ObjectNode) lot.get("vessel");

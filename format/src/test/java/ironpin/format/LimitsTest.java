@@ -42,6 +42,8 @@ public class LimitsTest {
             {"lots/*/ropeMm", RollField.ROPE},
             {"lots/*/discMm", RollField.DISC},
             {"lots/*/centreToRim", RollField.CENTRE_TO_RIM},
+            {"lots/*/sliceMm", RollField.SLICE},
+            {"lots/*/dustingPercent", RollField.DUSTING},
             {"lots/*/vessel/diameterMm", VesselField.VESSEL_WIDTH},
             {"lots/*/vessel/tiers", VesselField.VESSEL_TIERS},
             {"lots/*/vessel/watts", VesselField.VESSEL_WATTS},

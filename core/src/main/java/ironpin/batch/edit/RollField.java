@@ -6,6 +6,7 @@ import ironpin.batch.Batch;
 import ironpin.batch.Lot;
 import ironpin.batch.Station;
 import ironpin.quantity.Length;
+import ironpin.quantity.Percentage;
 import ironpin.wrapper.Fold;
 import ironpin.wrapper.Outline;
 import ironpin.wrapper.WrapperProfile;
@@ -67,7 +68,15 @@ public final class RollField {
             .reads((batch, balance, at) -> batch.lot(at.no()).shape().slice().millimetres())
             .writes((batch, at, mm) -> shape(batch, at, shape -> shape.withSlice(Length.ofMillimetres(mm))));
 
-    static final List<PlanField<?>> ALL = List.of(ROPE, BOARD, DISC, CENTRE_TO_RIM, RIM, SLICE);
+    /** Flour that is strewn while rolling. */
+    public static final PlanField<Address.OfLot> DUSTING = lot("dusting", "dusting flour", Station.ROLL)
+            .range(0, 20, "%", 0.5, 1)
+            .when(RollField::made)
+            .note("of the dough's weight, as you weigh it; 0 is not counted")
+            .reads((batch, balance, at) -> batch.lot(at.no()).shape().dusting().percent())
+            .writes((batch, at, percent) -> shape(batch, at, shape -> shape.withDusting(Percentage.of(percent))));
+
+    static final List<PlanField<?>> ALL = List.of(ROPE, BOARD, DISC, CENTRE_TO_RIM, RIM, SLICE, DUSTING);
 
     private RollField() {}
 
