@@ -22,12 +22,13 @@ import java.util.List;
 
 /**
  * Every line of a supper that somebody might have to avoid: the flours and everything else of the doughs, bought wrappers, the
- * fillings with their soup, and the dips. What the cook dusts and fries with is chosen at the stove and stands in no plan.
+ * fillings with their soup, and the dips. Dusting is taken for the dough's own flour; what else the cook dusts
+ * and fries with is chosen at the stove and stands in no plan.
  */
 public final class AllergenLines {
     /** What the answer leaves out, in a sentence. */
     public static final String NOT_COUNTED =
-            "Flour for dusting and fat for the pan are not in the plan: mind them too.";
+            "Dusting counts as the dough's own flour. Other flour on the board and fat for the pan are not in the plan: mind them too.";
 
     private AllergenLines() {}
 

@@ -68,6 +68,21 @@ public record DoughFormula(List<DoughLine> lines) {
         return Percentage.of(percent);
     }
 
+    /**
+     * All water as a share of all flour once so much is strewn over it and stays on.
+     *
+     * @param dusting flour strewn, of the dough's weight, 0 % or more
+     */
+    public Percentage dusted(Percentage dusting) {
+        return Percentage.of(effectiveHydration().percent() / (1 + dusting.fraction() * doughPerFlour()));
+    }
+
+    /** How much may be strewn, of the dough's weight, until that many points of water are lost; fewer than it has. */
+    public Percentage dustingFor(double points) {
+        double water = effectiveHydration().percent();
+        return Percentage.ofFraction((water / (water - points) - 1) / doughPerFlour());
+    }
+
     /** The same dough with the water that this flour was seen to want beyond its label. */
     public DoughFormula wetted(Flour flour) {
         Percentage water = hydration().plus(flour.absorption().offset());

@@ -4,10 +4,12 @@ import ironpin.batch.Lot;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.Fix;
 import ironpin.batch.edit.RollField;
+import ironpin.dough.DoughFormula;
 import ironpin.portion.RopePlan;
 import ironpin.quantity.Band;
 import ironpin.quantity.Dimension;
 import ironpin.quantity.Length;
+import ironpin.quantity.Percentage;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.quantity.Side;
@@ -18,6 +20,8 @@ import ironpin.wrapper.StuffedBread;
 import ironpin.wrapper.WrapperProfile;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Whether the wrapper is thin enough at the rim and thick enough in the middle. */
 final class RollFindings {
@@ -33,9 +37,16 @@ final class RollFindings {
     private static final Sentence RIM_SAID =
             Sentence.of(Quantity.number(Dimension.LENGTH, 0.8, 1), "–", Quantity.length(1.2, 1));
 
+    /** Points of water that a skin may lose to what is strewn before it is said to be stiffer (est.). */
+    private static final double POINTS_DUSTED = 2;
+
     private RollFindings() {}
 
     static List<Finding> of(LotPlan lot) {
+        return Stream.concat(wrappers(lot).stream(), dusted(lot).stream()).toList();
+    }
+
+    private static List<Finding> wrappers(LotPlan lot) {
         if (lot.lot().bought().isPresent()) {
             return List.of(pack(lot.lot().bought().get()));
         }
@@ -47,6 +58,39 @@ final class RollFindings {
             case SQUARE -> List.of(even(lot), stacked(lot));
             case ROUND -> lot.lot().fromSheet() ? List.of(even(lot), stacked(lot)) : wrapper(lot);
         };
+    }
+
+    private static Optional<Finding> dusted(LotPlan lot) {
+        Percentage dusting = lot.lot().shape().dusting();
+        if (lot.lot().bought().isPresent() || dusting.isZero()) {
+            return Optional.empty();
+        }
+        DoughFormula formula = lot.dough().formula();
+        double before = formula.effectiveHydration().percent();
+        double skin = formula.dusted(dusting).percent();
+        Percentage most = formula.dustingFor(POINTS_DUSTED);
+        boolean dry = Side.of(before - skin, 0, POINTS_DUSTED, 1) == Side.ABOVE;
+        Sentence says = Sentence.of(
+                "water is what the skin holds, not " + Words.one(before) + " %, if all the dusting stays on (est.)"
+                        + (dry ? ": it rolls and seals like a stiffer dough." : "."));
+        Sentence why = Sentence.of("Flour that is strewn wants water too: brush off what is loose, and wet the rim.");
+        return Optional.of(
+                dry
+                        ? Finding.of(
+                                Saying.DUSTED_DRY,
+                                Sentence.of(Words.one(skin) + " %"),
+                                says,
+                                why,
+                                new Fix(
+                                        Sentence.of("Strew " + Words.one(tenths(most)) + " %"),
+                                        RollField.DUSTING.at(
+                                                Address.lot(lot.lot().no())),
+                                        tenths(most)))
+                        : Finding.of(Saying.DUSTED, Sentence.of(Words.one(skin) + " %"), says, why));
+    }
+
+    private static double tenths(Percentage share) {
+        return Math.floor(10 * share.percent()) / 10;
     }
 
     private static Finding even(LotPlan lot) {

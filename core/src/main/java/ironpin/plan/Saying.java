@@ -97,6 +97,8 @@ public enum Saying {
     SKIN_TEARS(Finding.Level.STOP),
     BREAD_THICK(Finding.Level.NOTE),
     BREAD_SCHOOLS(Finding.Level.NOTE),
+    DUSTED(Finding.Level.NOTE),
+    DUSTED_DRY(Finding.Level.LOOK),
     // Fold
     ROOM_SPARE(Finding.Level.GOOD),
     ROOM_TIGHT(Finding.Level.LOOK),

@@ -74,7 +74,9 @@ public record ShoppingList(List<ShoppingItem> items) {
         for (Lot lot : batch.lots()) {
             int pieces = balance.lot(lot.no()).pieces();
             fat(lot, balance.lot(lot.no()).toTable(), found);
-            lot.bought().ifPresent(wrapper -> wrappers(wrapper, pieces, found));
+            lot.bought()
+                    .ifPresentOrElse(
+                            wrapper -> wrappers(wrapper, pieces, found), () -> dusting(batch, lot, balance, found));
             for (Dip.Measure measure : lot.dip().forEaters(batch.eaters())) {
                 dip(measure, found);
             }
@@ -108,24 +110,32 @@ public record ShoppingList(List<ShoppingItem> items) {
         }
     }
 
+    /** Strewn while rolling, of the dough's own flours. */
+    private static void dusting(Batch batch, Lot lot, Balance balance, Map<String, ShoppingItem> found) {
+        Mass rolled =
+                balance.lot(lot.no()).doughEach().times(balance.lot(lot.no()).pieces());
+        Mass strewn = lot.shape().dusting().of(rolled);
+        if (!lot.stashed() && !strewn.isZero()) {
+            flours(batch.dough(lot.doughNo()), strewn, "dusting counted in", found);
+        }
+    }
+
     private static void dough(Dough dough, DoughMasses made, Map<String, ShoppingItem> found) {
         if (made.flour().isZero()) {
             return;
         }
-        for (FlourShare part : dough.flours()) {
-            add(
-                    part.flour().name(),
-                    Aisle.FLOUR,
-                    part.share().of(made.flour()),
-                    "",
-                    AllergenLines.of(part.flour()),
-                    found);
-        }
+        flours(dough, made.flour(), "", found);
         for (DoughMasses.Part part : made.parts()) {
             if (part.addition() != DoughAddition.WATER && !part.mass().isZero()) {
                 DoughLine line = dough.formula().line(part.addition());
                 add(line.name(), aisle(part.addition().food()), part.mass(), "", line.allergens(), found);
             }
+        }
+    }
+
+    private static void flours(Dough dough, Mass flour, String note, Map<String, ShoppingItem> found) {
+        for (FlourShare part : dough.flours()) {
+            add(part.flour().name(), Aisle.FLOUR, part.share().of(flour), note, AllergenLines.of(part.flour()), found);
         }
     }
 

@@ -31,6 +31,16 @@ public class DoughFormulaTest {
         assertEquals(formula.hydration(), Percentage.of(37.5));
     }
 
+    /** 100 g flour and 50 g water are 150 g; 8 % of that strewn is 12 g: 50 of 112 are 44.6 %. */
+    @Test
+    public void whatIsStrewnWantsWaterToo() {
+        DoughFormula formula = DoughFormula.of(50, 0, 0);
+        assertEquals(formula.dusted(Percentage.of(8)).percent(), 100 * 50 / 112.0, 1e-3);
+        assertEquals(formula.dusted(Percentage.ZERO), Percentage.of(50));
+        // 48 % are left where 50/48 of the flour is there: 4.17 g on 150 g.
+        assertEquals(formula.dustingFor(2).percent(), 100 * (100 / 24.0) / 150, 1e-3);
+    }
+
     @Test
     public void forDoughUndoesFromFlour() {
         Random random = new Random(2);

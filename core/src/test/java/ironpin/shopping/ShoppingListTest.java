@@ -8,7 +8,9 @@ import ironpin.batch.Batch;
 import ironpin.batch.RandomBatches;
 import ironpin.batch.balance.Balance;
 import ironpin.batch.balance.Balancer;
+import ironpin.batch.edit.Address;
 import ironpin.batch.edit.Composing;
+import ironpin.batch.edit.RollField;
 import ironpin.dough.DoughAddition;
 import ironpin.kit.Kit;
 import ironpin.quantity.Mass;
@@ -68,6 +70,21 @@ public class ShoppingListTest {
         assertTrue(keys.stream().noneMatch(key -> key.equals("water")));
         assertEquals(
                 item(batch, "frying oil").needed().grams(), 1.7 * balance.lot(3).toTable(), 0.1, "for the griddle");
+    }
+
+    /** 18 crescents of 12 g, dusted with 5 %; pieces out of the freezer or out of a pack are not rolled. */
+    @Test
+    public void whatIsStrewnIsBoughtWithTheFlourOfItsDough() {
+        Batch plain = supper();
+        Batch dusted = RollField.DUSTING.at(Address.lot(1)).write(plain, 5);
+        Balance balance = Balancer.solve(dusted);
+        double rolled = balance.lot(1).doughEach().grams() * balance.lot(1).pieces();
+        ShoppingItem flour = item(dusted, "all-round wheat flour");
+        assertEquals(flour.needed().grams(), balance.dough(1).made().flour().grams() + 0.05 * rolled, 0.01);
+        assertTrue(flour.note().contains("dusting"), flour.note());
+        BoughtWrapper thin = BoughtWrapper.usual(BoughtWrapper.Shape.ROUND, BoughtWrapper.Thickness.THIN);
+        assertTrue(list(Composing.bought(dusted, 1, Optional.of(thin))).items().stream()
+                .noneMatch(one -> one.key().equals("all-round wheat flour")));
     }
 
     @Test
