@@ -72,7 +72,7 @@ public final class RollField {
     public static final PlanField<Address.OfLot> DUSTING = lot("dusting", "dusting flour", Station.ROLL)
             .range(0, 20, "%", 0.5, 1)
             .when(RollField::made)
-            .note("of the dough's weight, as you weigh it; 0 is not counted")
+            .note("of the dough's weight; 0 is not counted")
             .reads((batch, balance, at) -> batch.lot(at.no()).shape().dusting().percent())
             .writes((batch, at, percent) -> shape(batch, at, shape -> shape.withDusting(Percentage.of(percent))));
 
