@@ -6,20 +6,27 @@ import java.util.Optional;
 
 /** The stops on the way from flour to plate, in the order of the work. */
 public enum Station {
-    TABLE("Table"),
-    DOUGH("Dough"),
-    FILLING("Filling"),
-    PORTION("Portion"),
-    ROLL("Roll"),
-    FOLD("Fold"),
-    COOK("Cook"),
-    CLOCK("Clock"),
-    BOOK("Book");
+    TABLE("Table", false),
+    DOUGH("Dough", true),
+    FILLING("Filling", true),
+    PORTION("Portion", true),
+    ROLL("Roll", true),
+    FOLD("Fold", true),
+    COOK("Cook", false),
+    CLOCK("Clock", false),
+    BOOK("Book", false);
 
     private final String label;
+    private final boolean makes;
 
-    Station(String label) {
+    Station(String label, boolean makes) {
         this.label = label;
+        this.makes = makes;
+    }
+
+    /** Whether pieces are made here: nothing is to do for those that lie in the freezer. */
+    public boolean makes() {
+        return makes;
     }
 
     /** The station with this {@link #key()}. */

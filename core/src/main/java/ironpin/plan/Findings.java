@@ -9,10 +9,8 @@ import ironpin.filling.Treatment;
 import ironpin.quantity.Sentence;
 import ironpin.wording.Count;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /** What the numbers of a plan say at each station, and what can hurt there. */
 public final class Findings {
@@ -26,7 +24,7 @@ public final class Findings {
     /** The same, with how late the day is by now. */
     public static List<Finding> at(Station station, BatchPlan plan, int lotNo, Optional<Forecast> late) {
         LotPlan lot = plan.lot(lotNo);
-        if (lot.lot().stashed() && MAKING.contains(station)) {
+        if (lot.lot().stashed() && station.makes()) {
             return unmade(station, plan, lot);
         }
         List<Finding> found =
@@ -84,13 +82,10 @@ public final class Findings {
                 .orElse(Finding.Level.NOTE);
     }
 
-    private static final Set<Station> MAKING =
-            EnumSet.of(Station.DOUGH, Station.FILLING, Station.PORTION, Station.ROLL, Station.FOLD);
-
     /** What can hurt at this station with this lot. */
     public static List<Caution> cautions(Station station, LotPlan lot) {
         boolean raw = SafeCore.of(lot.filling().formula()).mindRaw();
-        if (lot.lot().stashed() && MAKING.contains(station)) {
+        if (lot.lot().stashed() && station.makes()) {
             return List.of(Caution.REFREEZE);
         }
         return switch (station) {

@@ -2,6 +2,7 @@ package ironpin.web.page;
 
 import ironpin.batch.Station;
 import ironpin.clock.Progress;
+import ironpin.refusal.NotThere;
 import ironpin.web.kitchen.Bell;
 import java.util.Optional;
 import org.springframework.http.MediaType;
@@ -31,14 +32,16 @@ class StationController {
         return "redirect:/batches/" + id + "/table";
     }
 
-    @GetMapping("/batches/{id}/{station:table|dough|filling|portion|roll|fold|cook|clock|book}")
+    /** @throws NotThere if there is no such station */
+    @GetMapping("/batches/{id}/{station:[a-z]+}")
     String station(
             @PathVariable long id,
             @PathVariable String station,
             @RequestParam(defaultValue = "0") int lot,
             @RequestHeader(name = "HX-Request", defaultValue = "false") boolean fragment,
             Model model) {
-        shown.show(screens.of(id, Station.ofKey(station), lot), Progress.ALL, model);
+        Station here = Station.ofKey(station).orElseThrow(() -> new NotThere("there is no station " + station));
+        shown.show(screens.of(id, Optional.of(here), lot), Progress.ALL, model);
         return fragment ? "batch :: screen" : "batch";
     }
 
