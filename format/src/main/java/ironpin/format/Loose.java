@@ -12,7 +12,6 @@ import ironpin.dough.Waters;
 import ironpin.filling.FillingKind;
 import ironpin.filling.MixSchool;
 import ironpin.pantry.Absorption;
-import ironpin.portion.Cutting;
 import ironpin.quantity.Length;
 import ironpin.wrapper.Fold;
 import ironpin.wrapper.Handiwork;
@@ -23,6 +22,9 @@ import tools.jackson.databind.node.ObjectNode;
 /** What a written batch may leave out, and what stands closer together in it than in core. */
 final class Loose {
     private static final List<String> RULE = List.of("piecesPerEater", "pieces");
+
+    /** Constants stand in the schema; here stands what depends on something else. */
+    private static final SchemaDefaults CONSTANTS = SchemaDefaults.in(Spelling.JSON.readTree(BatchFormat.schema()));
 
     private Loose() {}
 
@@ -38,6 +40,7 @@ final class Loose {
 
     /** A batch that says everything, from one after the schema. */
     static ObjectNode complete(ObjectNode batch) {
+        CONSTANTS.fill(batch);
         for (JsonNode one : batch.path("lots")) {
             ObjectNode lot = (ObjectNode) one;
             ObjectNode rule = lot.putObject("rule");
@@ -78,30 +81,18 @@ final class Loose {
 
     /** How a lot is cut, rolled and closed, where nothing is said of it. */
     private static void atWork(ObjectNode lot) {
-        Cutting cutting = Cutting.USUAL;
-        usually(lot, "portionSchool", cutting.school().name());
-        usually(lot, "boardMm", cutting.board().millimetres());
         Lot.Shape shape = Lot.Shape.of(
                 Length.ofMillimetres(lot.get("ropeMm").asDouble()),
                 Length.ofMillimetres(lot.get("discMm").asDouble()),
                 lot.get("centreToRim").asDouble());
-        usually(lot, "sliceMm", shape.slice().millimetres());
-        usually(lot, "dustingPercent", shape.dusting().percent());
         usually(lot, "rolling", shape.rolling().name());
-        usually(lot, "givesWay", shape.givesWay().name());
         ObjectNode vessel = (ObjectNode) lot.get("vessel");
         VesselKind kind = VesselKind.valueOf(vessel.get("kind").asString());
         usually(vessel, "waterG", Vessel.usualWater(kind).grams());
-        if (!lot.hasNonNull("stashed")) {
-            lot.put("stashed", false);
-        }
         if (!lot.hasNonNull("cooking")) {
             lot.set("cooking", Spelling.JSON.valueToTree(Cooking.USUAL));
         }
         ObjectNode cooking = (ObjectNode) lot.get("cooking");
-        if (!cooking.hasNonNull("atOnce")) {
-            cooking.put("atOnce", 0);
-        }
         if (!cooking.hasNonNull("correction")) {
             cooking.set("correction", Spelling.JSON.valueToTree(Cooking.UNTAUGHT));
         }

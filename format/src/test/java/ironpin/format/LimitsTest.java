@@ -3,6 +3,7 @@ package ironpin.format;
 import static org.testng.Assert.assertEquals;
 
 import ironpin.batch.Batch;
+import ironpin.batch.Lot;
 import ironpin.batch.edit.CountField;
 import ironpin.batch.edit.DoughField;
 import ironpin.batch.edit.FillingField;
@@ -11,8 +12,11 @@ import ironpin.batch.edit.PlanField;
 import ironpin.batch.edit.RollField;
 import ironpin.batch.edit.TableField;
 import ironpin.batch.edit.VesselField;
+import ironpin.cook.Cooking;
 import ironpin.dip.Dip;
 import ironpin.filling.FillingFormula;
+import ironpin.portion.Cutting;
+import ironpin.quantity.Length;
 import ironpin.wrapper.Fold;
 import java.util.Arrays;
 import java.util.List;
@@ -75,6 +79,25 @@ public class LimitsTest {
     @Test(dataProvider = "lists")
     public void aListIsAsLongAsAPageCanHold(String path, int most) {
         assertEquals(at(path).get("maxItems").asInt(), most, path);
+    }
+
+    @DataProvider
+    public Object[][] leftOut() {
+        Lot.Shape shape = Lot.Shape.of(Length.ofMillimetres(30), Length.ofMillimetres(90), 2);
+        return new Object[][] {
+            {"lots/*/sliceMm", shape.slice().millimetres()},
+            {"lots/*/dustingPercent", shape.dusting().percent()},
+            {"lots/*/givesWay", shape.givesWay().name()},
+            {"lots/*/portionSchool", Cutting.USUAL.school().name()},
+            {"lots/*/boardMm", Cutting.USUAL.board().millimetres()},
+            {"lots/*/cooking/atOnce", (double) Cooking.USUAL.atOnce()},
+        };
+    }
+
+    @Test(dataProvider = "leftOut")
+    public void whatIsLeftOutIsWhatAKitchenUsuallyHas(String path, Object usual) {
+        JsonNode left = at(path).get("default");
+        assertEquals(left.isNumber() ? left.asDouble() : left.asString(), usual, path);
     }
 
     @Test
