@@ -89,4 +89,19 @@ public class ArchitectureTest {
                                         || call.getTargetOwner().isAssignableTo(AbstractCollection.class))))
                 .check(CORE);
     }
+
+    /** Beyond a dozen nobody sees which position is which: elsewhere than in itself a record is made by the names of its parts. */
+    @Test
+    public void longRecordsAreMadeByName() {
+        noClasses()
+                .that()
+                .haveNameNotMatching(".*Builder(\\$.*)?")
+                .should()
+                .callConstructorWhere(describe(
+                        "more than twelve parts are given by their positions",
+                        call -> call.getTargetOwner().isRecord()
+                                && call.getTarget().getRawParameterTypes().size() > 12
+                                && !call.getOriginOwner().equals(call.getTargetOwner())))
+                .check(CORE);
+    }
 }

@@ -45,6 +45,7 @@ import java.util.Optional;
  * @param handiwork how full the cook closes this fold with ease, and how long a piece takes
  */
 @RecordBuilder
+@RecordBuilder.Options(builderMode = RecordBuilder.BuilderMode.STANDARD_AND_STAGED)
 public record Lot(
         int no,
         String name,

@@ -7,6 +7,7 @@ import ironpin.batch.Dough;
 import ironpin.batch.Filling;
 import ironpin.batch.FlourShare;
 import ironpin.batch.Lot;
+import ironpin.batch.LotBuilder;
 import ironpin.batch.PieceRule;
 import ironpin.cook.Cooking;
 import ironpin.cook.Vessel;
@@ -225,26 +226,28 @@ public final class RecipeBatch {
                 ? Optional.of(BoughtWrapper.usual(BoughtWrapper.Shape.ROUND, BoughtWrapper.Thickness.THICK))
                 : Optional.empty();
         Fold fold = recipe.fold();
-        return new Lot(
-                index + 1,
-                name(index, count, filling),
-                style.key(),
-                dough.no(),
-                filling.no(),
-                pieces(count, eaters, appetite, doughEach, dough.no()),
-                0,
-                doughEach,
-                fillingEach,
-                shape,
-                bought.map(wrapper -> wrapper.holding(fold)).orElse(fold),
-                style.method(),
-                Vessel.usual(style.method().vessel()),
-                dip(),
-                bought,
-                Cutting.USUAL,
-                false,
-                Cooking.USUAL,
-                Handiwork.usual(bought.map(wrapper -> wrapper.holding(fold)).orElse(fold)));
+        return LotBuilder.stagedBuilder()
+                .no(index + 1)
+                .name(name(index, count, filling))
+                .style(style.key())
+                .doughNo(dough.no())
+                .fillingNo(filling.no())
+                .rule(pieces(count, eaters, appetite, doughEach, dough.no()))
+                .toFreezer(0)
+                .doughEach(doughEach)
+                .fillingEach(fillingEach)
+                .shape(shape)
+                .fold(bought.map(wrapper -> wrapper.holding(fold)).orElse(fold))
+                .method(style.method())
+                .vessel(Vessel.usual(style.method().vessel()))
+                .dip(dip())
+                .bought(bought)
+                .cutting(Cutting.USUAL)
+                .stashed(false)
+                .cooking(Cooking.USUAL)
+                .handiwork(Handiwork.usual(
+                        bought.map(wrapper -> wrapper.holding(fold)).orElse(fold)))
+                .build();
     }
 
     private String name(int index, int count, Filling filling) {

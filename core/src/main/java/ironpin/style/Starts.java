@@ -56,33 +56,35 @@ final class Starts {
 
     private static Style style(Map<String, String> row, Map<String, Style.FillingStart> fillings) {
         String[] each = row.get("each").split("\\+");
-        return new Style(
-                row.get("key"),
-                row.get("name"),
-                row.get("about"),
-                new DoughStart(
+        return StyleBuilder.stagedBuilder()
+                .key(row.get("key"))
+                .name(row.get("name"))
+                .about(row.get("about"))
+                .dough(new DoughStart(
                         DoughFamily.valueOf(row.get("family")),
                         row.get("flour"),
                         formula(row.get("formula")),
                         Temperature.ofCelsius(Double.parseDouble(row.get("waterC"))),
-                        Duration.ofMinutes(Long.parseLong(row.get("rest")))),
-                parts(row.get("fillings")).map(fillings::get).toList(),
-                band(row.get("doughBand")),
-                band(row.get("fillingBand")),
-                Mass.ofGrams(Double.parseDouble(each[0])),
-                Mass.ofGrams(Double.parseDouble(each[1])),
-                Lot.Shape.of(
+                        Duration.ofMinutes(Long.parseLong(row.get("rest")))))
+                .fillings(parts(row.get("fillings")).map(fillings::get).toList())
+                .doughBand(band(row.get("doughBand")))
+                .fillingBand(band(row.get("fillingBand")))
+                .doughEach(Mass.ofGrams(Double.parseDouble(each[0])))
+                .fillingEach(Mass.ofGrams(Double.parseDouble(each[1])))
+                .shape(Lot.Shape.of(
                         Length.ofMillimetres(Double.parseDouble(row.get("rope"))),
                         Length.ofMillimetres(Double.parseDouble(row.get("disc"))),
-                        Double.parseDouble(row.get("ratio"))),
-                Fold.valueOf(row.get("fold")),
-                CookMethod.ofKey(row.get("method")),
-                Dips.named(row.get("dip")).orElseThrow(),
-                Integer.parseInt(row.get("perEater")),
-                bought(row.get("bought")),
-                row.get("longest").isEmpty()
-                        ? Optional.empty()
-                        : Optional.of(Duration.ofMinutes(Long.parseLong(row.get("longest")))));
+                        Double.parseDouble(row.get("ratio"))))
+                .fold(Fold.valueOf(row.get("fold")))
+                .method(CookMethod.ofKey(row.get("method")))
+                .dip(Dips.named(row.get("dip")).orElseThrow())
+                .usualPerEater(Integer.parseInt(row.get("perEater")))
+                .bought(bought(row.get("bought")))
+                .longest(
+                        row.get("longest").isEmpty()
+                                ? Optional.empty()
+                                : Optional.of(Duration.ofMinutes(Long.parseLong(row.get("longest")))))
+                .build();
     }
 
     private static DoughFormula formula(String cell) {

@@ -1,10 +1,12 @@
 package ironpin.style;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import ironpin.batch.Appetite;
 import ironpin.batch.Dough;
 import ironpin.batch.Filling;
 import ironpin.batch.FlourShare;
 import ironpin.batch.Lot;
+import ironpin.batch.LotBuilder;
 import ironpin.batch.PieceRule;
 import ironpin.cook.CookMethod;
 import ironpin.cook.Cooking;
@@ -52,6 +54,8 @@ import java.util.stream.Stream;
  * @param bought the wrapper out of a pack that it is made with, if it is
  * @param longest how long its longest spell lasts, where its form wants more than its mass says
  */
+@RecordBuilder
+@RecordBuilder.Options(builderMode = RecordBuilder.BuilderMode.STANDARD_AND_STAGED)
 public record Style(
         String key,
         String name,
@@ -68,7 +72,8 @@ public record Style(
         Dip dip,
         int usualPerEater,
         Optional<BoughtWrapper> bought,
-        Optional<Duration> longest) {
+        Optional<Duration> longest)
+        implements StyleBuilder.With {
     /** Filling for one part of dough in a piece, at the least and at the most: usual practice. */
     public static final double LEAST_FILLING = 0.8;
 
@@ -100,24 +105,9 @@ public record Style(
     public Style filledWith(String fillingKey) {
         Optional<FillingStart> wanted =
                 fillings.stream().filter(one -> one.key().equals(fillingKey)).findFirst();
-        return wanted.map(first -> new Style(
-                        key,
-                        name,
-                        about,
-                        dough,
+        return wanted.map(first -> withFillings(
                         Stream.concat(Stream.of(first), fillings.stream().filter(one -> !one.equals(first)))
-                                .toList(),
-                        doughBand,
-                        fillingBand,
-                        doughEach,
-                        fillingEach,
-                        shape,
-                        fold,
-                        method,
-                        dip,
-                        usualPerEater,
-                        bought,
-                        longest))
+                                .toList()))
                 .orElse(this);
     }
 
@@ -189,25 +179,26 @@ public record Style(
 
     /** The lot of a new batch. */
     public Lot startLot(int no, int doughNo, int fillingNo, int each, Kit kit) {
-        return new Lot(
-                no,
-                name,
-                key,
-                doughNo,
-                fillingNo,
-                new PieceRule.PerEater(each),
-                0,
-                doughEach,
-                fillingEach,
-                shape,
-                fold,
-                method,
-                Vessel.usual(method.vessel()),
-                dip,
-                bought,
-                Cutting.USUAL,
-                false,
-                cooking().corrected(kit.hand().correction(method)),
-                kit.hand().handiwork(fold));
+        return LotBuilder.stagedBuilder()
+                .no(no)
+                .name(name)
+                .style(key)
+                .doughNo(doughNo)
+                .fillingNo(fillingNo)
+                .rule(new PieceRule.PerEater(each))
+                .toFreezer(0)
+                .doughEach(doughEach)
+                .fillingEach(fillingEach)
+                .shape(shape)
+                .fold(fold)
+                .method(method)
+                .vessel(Vessel.usual(method.vessel()))
+                .dip(dip)
+                .bought(bought)
+                .cutting(Cutting.USUAL)
+                .stashed(false)
+                .cooking(cooking().corrected(kit.hand().correction(method)))
+                .handiwork(kit.hand().handiwork(fold))
+                .build();
     }
 }
