@@ -84,7 +84,7 @@ public final class NextChange {
                 .map(read -> new Suggestion(
                         Sentence.of(
                                 "The core read ",
-                                Quantity.celsius(read.celsius()),
+                                Quantity.read(read.celsius()),
                                 ", under ",
                                 Quantity.celsius(safe.celsius()),
                                 "."),

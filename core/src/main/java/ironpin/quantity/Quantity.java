@@ -50,6 +50,11 @@ public record Quantity(Dimension dimension, Form form, double value, int decimal
         return one(Dimension.TEMPERATURE, Form.SHORT, celsius, 0);
     }
 
+    /** A temperature that was read, in tenths of a degree, cut off: what is not reached never looks as if it were. @param celsius °C */
+    public static Sentence read(double celsius) {
+        return one(Dimension.TEMPERATURE, Form.SHORT, Math.floor(10 * celsius) / 10, 1);
+    }
+
     /** From one temperature to another, as in "15–30 °C". */
     public static Sentence celsius(Band<Temperature> band) {
         return Sentence.of(

@@ -54,6 +54,43 @@ public class AnswersTest {
         assertEquals(said(left), "12 g of filling a batch on the whole; none after 0 of 1.");
     }
 
+    private static String answer(List<Judged> lots, String question) {
+        return Answers.of(lots).stream()
+                .filter(one -> one.question().contains(question))
+                .map(AnswersTest::said)
+                .findFirst()
+                .orElse("nothing");
+    }
+
+    /** 90 and 30 s are a minute in the middle; who never timed a piece is asked nothing. */
+    @Test
+    public void everyQuestionHasItsAnswer() {
+        Judged slow = new Judged("Crescent", "Lamb", "boiled", 40, 8, 30, 12, Optional.of(90.0));
+        Judged quick = new Judged("Crescent", "Lamb", "boiled", 40, 8, 0, 0, Optional.of(30.0));
+        Judged leaf = new Judged("Leaf", "Tofu", "steamed", 400, 0, 0, 0, Optional.of(27.0));
+        assertEquals(answer(List.of(slow, quick), "take me"), "Crescent: 1 min.");
+        assertEquals(answer(List.of(slow, quick, leaf), "take me"), "Leaf is quickest, 0.45 min; crescent takes 1.");
+        assertEquals(answer(List.of(lot("Leaf", 40, 1)), "take me"), "nothing");
+        assertTrue(answer(List.of(slow, leaf), "Which filling").startsWith("Tofu: 0 in a hundred"));
+        assertTrue(answer(List.of(slow, leaf), "Which pot").startsWith("Steamed: 0 in a hundred")
+                || answer(List.of(slow, leaf), "Which pot").startsWith("steamed: 0 in a hundred"));
+        assertEquals(
+                answer(List.of(slow, quick), "dough is left"),
+                "15 g of dough a batch on the whole; none after 1 of 2.");
+        assertEquals(answer(List.of(quick, leaf), "dough is left"), "nothing");
+        List<Judged> many = new ArrayList<>();
+        for (int i = 0; i < 20; i++) {
+            many.add(new Judged("Fold " + (char) ('A' + i), "Lamb", "boiled", 1, 0, 0, 0, Optional.of(20.0 + i)));
+        }
+        BookAnswer times = Answers.of(many).stream()
+                .filter(one -> one.question().contains("take me"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(times.bars().get(0).label(), "Fold A");
+        assertEquals(times.bars().get(times.bars().size() - 1).label(), "Fold T");
+        assertTrue(times.bars().size() < 20, times.bars().size() + " bars");
+    }
+
     @Test
     public void whatAPieceCostsIsSaidOfWhatIsPriced() {
         assertTrue(Answers.cost(Map.of()).isEmpty());

@@ -8,6 +8,7 @@ import ironpin.batch.Batch;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.CountField;
 import ironpin.quantity.Mass;
+import ironpin.quantity.Temperature;
 import ironpin.quantity.UnitSystem;
 import ironpin.style.Style;
 import ironpin.style.Styles;
@@ -79,6 +80,36 @@ public class BesideTest {
     }
 
     @Test
+    public void everythingThatCameOfThemIsLaidBeside() {
+        Outcome one = new Outcome(
+                40,
+                0,
+                2,
+                1,
+                Mass.ofGrams(30),
+                Mass.ZERO,
+                SkinVerdict.TOUGH,
+                FillingVerdict.RIGHT,
+                Optional.of(Temperature.ofCelsius(74)),
+                "thick");
+        Outcome other = new Outcome(
+                36, 0, 0, 0, Mass.ZERO, Mass.ZERO, SkinVerdict.RIGHT, FillingVerdict.RIGHT, Optional.empty(), "thin");
+        assertEquals(
+                Beside.outcomes("Crescents", one, other).stream()
+                        .map(row -> row.what() + " " + row.left().render(UnitSystem.METRIC) + " "
+                                + row.right().render(UnitSystem.METRIC))
+                        .toList(),
+                List.of(
+                        "pieces made 40 36",
+                        "leaked 2 0",
+                        "stuck 1 0",
+                        "skin tough right",
+                        "core 74 °C –",
+                        "dough left 30.0 g 0.0 g",
+                        "note thick thin"));
+    }
+
+    @Test
     public void aBatchIsFoundByItsWords() {
         Batch batch = start(Styles.get("griddle-bread"));
         Outcome outcome = new Outcome(
@@ -96,7 +127,30 @@ public class BesideTest {
         assertTrue(
                 words.containsAll(List.of("pumpkin", "feta", "tough", "creme", "2026", "november", "griddled")),
                 words.toString());
-        assertTrue(!words.contains("faultless") && !words.contains("burst"));
+        assertTrue(
+                words.containsAll(List.of("supper", "30", "wholemeal", "gathered", "breads", "thin")),
+                words.toString());
+        assertTrue(words.stream().noneMatch(String::isEmpty));
+        assertTrue(!words.contains("faultless") && !words.contains("burst") && !words.contains("right"));
+        Outcome bad = new Outcome(
+                8,
+                1,
+                1,
+                1,
+                Mass.ZERO,
+                Mass.ZERO,
+                SkinVerdict.RIGHT,
+                FillingVerdict.DRY,
+                Optional.empty(),
+                "",
+                Set.of(Seen.RAW),
+                Optional.empty());
+        assertTrue(Told.words(batch, List.of(bad)).containsAll(List.of("burst", "leaked", "stuck", "dry", "raw")));
+        Outcome good = new Outcome(
+                8, 0, 0, 0, Mass.ZERO, Mass.ZERO, SkinVerdict.RIGHT, FillingVerdict.RIGHT, Optional.empty(), "");
+        Set<String> fine = Told.words(batch, List.of(good));
+        assertTrue(fine.contains("faultless") && !fine.contains("leaked") && !fine.contains("stuck"));
+        assertEquals(Told.split("x".repeat(50)), List.of("x".repeat(40)));
         assertEquals(Told.split("Crème-brûlée 2026-11"), List.of("creme", "brulee", "2026", "11"));
     }
 }

@@ -106,6 +106,22 @@ public class NextChangeTest {
         assertEquals(suggestion.fix().orElseThrow().value(), value, 1e-9);
     }
 
+    /** What was not hot enough comes before whatever else was wrong, and is said with both temperatures. */
+    @Test
+    public void aCoreThatWasTooColdComesFirst() {
+        Outcome cold = outcome(9, 9, SkinVerdict.TOUGH, FillingVerdict.DRY, 70.9);
+        String said = after("boiled-crescent", cold).orElseThrow().toString();
+        assertTrue(
+                after("boiled-crescent", cold)
+                        .orElseThrow()
+                        .seen()
+                        .render(UnitSystem.METRIC)
+                        .contains("The core read 70.9 °C, under 71 °C."),
+                said);
+        Outcome hot = outcome(0, 0, SkinVerdict.RIGHT, FillingVerdict.RIGHT, 71);
+        assertTrue(after("boiled-crescent", hot).isEmpty());
+    }
+
     @Test
     public void stickingIsCuredByHandsNotByANumber() {
         Suggestion suggestion = after("steamed-leaf", outcome(0, 9, SkinVerdict.TOUGH, FillingVerdict.RIGHT, 80))

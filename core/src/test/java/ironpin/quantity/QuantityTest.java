@@ -51,5 +51,25 @@ public class QuantityTest {
         assertTrue(!band.contains(Percentage.of(45.999999)));
         assertEquals(band.clamp(Percentage.of(60)), Percentage.of(54));
         assertEquals(band.clamp(Percentage.of(50)), Percentage.of(50));
+        assertEquals(band.clamp(Percentage.of(12)), Percentage.of(46));
+        assertEquals(Band.celsius(24, 27), new Band<>(Temperature.ofCelsius(24), Temperature.ofCelsius(27)));
+    }
+
+    /** What a refusal says of a quantity has its unit. */
+    @Test
+    public void refusalsNameQuantitiesWithTheirUnits() {
+        assertEquals(Mass.ofGrams(12.5).toString(), "12.5 g");
+        assertEquals(Length.ofMillimetres(80).toString(), "80.0 mm");
+        assertEquals(Percentage.of(50).toString(), "50.0 %");
+        assertEquals(Temperature.ofCelsius(22).toString(), "22.0 °C");
+    }
+
+    @Test
+    public void aFineMassIsSaidFiner() {
+        assertEquals(Quantity.fineGrams(8.26).render(UnitSystem.METRIC), "8.3 g");
+        assertEquals(Quantity.mm(102.4).render(UnitSystem.METRIC), "102 mm");
+        assertEquals(Quantity.fineMm(1.13).render(UnitSystem.METRIC), "1.1 mm");
+        assertEquals(Quantity.weighed(Mass.ofGrams(9.94)).render(UnitSystem.METRIC), "9.9 g");
+        assertEquals(Quantity.weighed(Mass.ofGrams(1_234)).render(UnitSystem.METRIC), "1,234 g");
     }
 }

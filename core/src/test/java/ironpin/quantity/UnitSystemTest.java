@@ -3,6 +3,7 @@ package ironpin.quantity;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.util.Optional;
 import java.util.Random;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -28,6 +29,12 @@ public class UnitSystemTest {
             {Quantity.unit(Dimension.TEMPERATURE), "°C", "°F"},
             {Quantity.number(Dimension.MASS, 681.2, 0), "681", "24"},
             {Quantity.step(Dimension.MASS, 10), "10", "0.5"},
+            {Quantity.step(Dimension.MASS, 5), "5", "0.1"},
+            {Quantity.step(Dimension.MASS, 1), "1", "0.1"},
+            {Quantity.step(Dimension.MASS, 0.5), "0.5", "0.02"},
+            {Quantity.ml(237), "237 ml", "1 cup"},
+            {Quantity.ml(60), "60 ml", "¼ cup"},
+            {Quantity.number(Dimension.VOLUME, 14.79, 1), "14.8", "0.5"},
             {Sentence.of("no quantity at all"), "no quantity at all", "no quantity at all"},
             {
                 Sentence.of("from ", Quantity.mass(30, 0), " to ", Quantity.mass(60, 0), "."),
@@ -57,6 +64,37 @@ public class UnitSystemTest {
         }
         assertEquals(UnitSystem.US.toMetric(Dimension.TEMPERATURE, 212), 100, 1e-9);
         assertEquals(UnitSystem.US.toMetric(Dimension.MASS, 16), 453.59237, 1e-6);
+    }
+
+    @Test
+    public void oneKeyTurnsThroughAllOfThem() {
+        assertEquals(UnitSystem.METRIC.next(), UnitSystem.US);
+        UnitSystem turned = UnitSystem.METRIC;
+        for (UnitSystem ignored : UnitSystem.values()) {
+            turned = turned.next();
+        }
+        assertEquals(turned, UnitSystem.METRIC);
+        assertEquals(UnitSystem.US.unit(Dimension.LENGTH), "in");
+    }
+
+    /** Twelve grams are less than half an ounce, which no kitchen scale in ounces shows: the spoon alone says it. */
+    @Test
+    public void whatFillsASpoonIsSaidBesideItsMass() {
+        Measured.Spooned metric = new Measured.Spooned("4 tsp");
+        Measured.Spooned us = new Measured.Spooned("1 tbsp");
+        Quantity mass = new Quantity(Dimension.MASS, Quantity.Form.FULL, 12, 0);
+        Measured salt = new Measured(Optional.of(mass), Optional.of(metric), Optional.of(us));
+        assertEquals(UnitSystem.METRIC.say(salt), "12 g");
+        assertEquals(UnitSystem.SPOONS.say(salt), "12 g (4 tsp)");
+        assertEquals(UnitSystem.US.say(salt), "1 tbsp");
+        assertEquals(UnitSystem.SPOONS.say(salt.alone()), "4 tsp");
+        assertEquals(UnitSystem.METRIC.say(salt.alone()), "");
+        Quantity more = new Quantity(Dimension.MASS, Quantity.Form.FULL, 120, 0);
+        assertEquals(
+                UnitSystem.US.say(new Measured(Optional.of(more), Optional.of(metric), Optional.of(us))),
+                "1 tbsp (4.2 oz)");
+        assertEquals(
+                UnitSystem.SPOONS.say(new Measured(Optional.of(more), Optional.empty(), Optional.of(us))), "120 g");
     }
 
     @Test

@@ -10,8 +10,10 @@ import ironpin.batch.balance.Balance;
 import ironpin.batch.balance.Balancer;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.Composing;
+import ironpin.batch.edit.FillingComposing;
 import ironpin.batch.edit.RollField;
 import ironpin.dough.DoughAddition;
+import ironpin.filling.Treatment;
 import ironpin.kit.Kit;
 import ironpin.quantity.Mass;
 import ironpin.style.Styles;
@@ -96,6 +98,61 @@ public class ShoppingListTest {
         assertEquals(carrot.aisle(), Aisle.GREENS);
         assertTrue(carrot.note().contains("raw"));
         assertEquals(item(batch, "lamb mince, 20 % fat").aisle(), Aisle.MEAT);
+    }
+
+    private static Batch start(String key) {
+        return Styles.start(
+                List.of(Styles.get(key)), key, LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL, Kit.usual());
+    }
+
+    /** Set soup is bought as stock with 3 % gelatin, or as the skin that sets it; noodles dry; frying oil by the pan. */
+    @Test
+    public void whatIsMadeIsBoughtAsWhatItIsMadeOf() {
+        Batch purses = start("soup-purse");
+        double set = Balancer.solve(purses).filling(1).made().grams() * 0.32;
+        assertEquals(item(purses, "unsalted stock").needed().grams(), set, 0.1);
+        assertEquals(item(purses, "gelatin powder").needed().grams(), set * 3 / 97, 0.01);
+        assertTrue(list(purses).items().stream().noneMatch(one -> one.key().contains("aspic")));
+        Batch stewed = FillingComposing.treat(purses, 1, 1, Optional.of(Treatment.SKIN));
+        assertTrue(item(stewed, "skin, scraped").needed().grams() > 0);
+        assertTrue(list(stewed).items().stream().noneMatch(one -> one.key().equals("gelatin powder")));
+
+        Batch noodles = FillingComposing.rename(start("boiled-crescent"), 1, 0, "glass noodles, soaked");
+        ShoppingItem dry = item(noodles, "glass noodles");
+        assertTrue(dry.note().startsWith("counted dry"), dry.note());
+        double soaked = noodles.filling(1)
+                .formula()
+                .lines()
+                .get(0)
+                .share()
+                .of(Balancer.solve(noodles).filling(1).made())
+                .grams();
+        assertTrue(dry.needed().grams() < 0.6 * soaked, dry.needed() + " of " + soaked);
+
+        Batch steeped = FillingComposing.rename(start("boiled-crescent"), 1, 0, "ginger water");
+        ShoppingItem root = item(steeped, "what flavours the ginger water");
+        assertEquals(root.needed().grams(), 0.05 * soaked, 1);
+        Batch wetted = FillingComposing.rename(start("boiled-crescent"), 1, 0, "water");
+        assertTrue(list(wetted).items().stream().noneMatch(one -> one.key().equals("water")));
+
+        Batch pan = start("pan-crescent");
+        assertEquals(
+                item(pan, "frying oil").needed().grams(),
+                1.7 * Balancer.solve(pan).lot(1).toTable(),
+                0.1);
+        assertEquals(item(start("fried-turnover"), "frying oil").needed().grams(), 460, 0.1);
+    }
+
+    @Test
+    public void theListGoesAlongTheAislesTheHeaviestFirst() {
+        List<ShoppingItem> items = list(supper()).items();
+        for (int i = 1; i < items.size(); i++) {
+            ShoppingItem before = items.get(i - 1);
+            ShoppingItem item = items.get(i);
+            assertTrue(before.aisle().compareTo(item.aisle()) <= 0, item.toString());
+            assertTrue(
+                    before.aisle() != item.aisle() || before.needed().compareTo(item.needed()) >= 0, item.toString());
+        }
     }
 
     @Test

@@ -15,6 +15,8 @@ public class NameTest {
             {"BBQ pork", "BBQ pork", "BBQ pork"},
             {"Éclair", "éclair", "Éclair"},
             {"2 lb potatoes", "2 lb potatoes", "2 lb potatoes"},
+            {"A leaf", "a leaf", "A leaf"},
+            {"E", "e", "E"},
             {"", "", ""},
         };
     }

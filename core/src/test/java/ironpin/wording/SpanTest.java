@@ -15,6 +15,7 @@ public class SpanTest {
             {60, "1 min", "1 min"},
             {110, "1 min 50 s", "2 min"},
             {599, "9 min 59 s", "10 min"},
+            {600, "10 min", "10 min"},
             {601, "10 min", "10 min"},
             {3_569, "59 min", "59 min"},
             {3_570, "1 h", "1 h"},
@@ -33,6 +34,7 @@ public class SpanTest {
     public void aRangeSaysItsUnitOnce() {
         assertEquals(Span.between(Duration.ofMinutes(30), Duration.ofMinutes(60)), "30 to 60 min");
         assertEquals(Span.between(Duration.ZERO, Duration.ofHours(3)), "0 to 3 h");
+        assertEquals(Span.between(Duration.ofHours(1), Duration.ofHours(2)), "1 to 2 h");
         assertEquals(Span.between(Duration.ofHours(8), Duration.ofHours(24)), "8 to 24 h");
         assertEquals(Span.between(Duration.ofMinutes(90), Duration.ofHours(2)), "90 to 120 min");
         assertEquals(Span.between(Duration.ofMinutes(12), Duration.ofMinutes(12)), "12 min");

@@ -19,6 +19,10 @@ public class TypedTest {
             {"half \uD83E of a pair", "half  of a pair"},
             {"\u202Ebackwards\u202C \u2066x\u2069", "backwards x"},
             {"\uFEFFmark\uFFFE", "mark"},
+            {"\u202Aa\u202Eb\u2066c\u2069", "abc"},
+            {"joined\u200Dhands", "joined\u200Dhands"},
+            {"\uFDD0a\uFDEFb\uD83F\uDFFF", "ab"},
+            {"not given \u0378 yet", "not given \u0378 yet"},
             {"plane \uDBC0\uDC00 sixteen", "plane  sixteen"},
         };
     }
@@ -34,6 +38,8 @@ public class TypedTest {
     @Test
     public void accentsAreNotHeapedUp() {
         assertEquals(Typed.clean("leek" + "\u0301".repeat(3_000) + "s"), "leek" + "\u0301".repeat(6) + "s");
+        assertTrue(Typed.dropsFrom("leek" + "\u0301".repeat(7)));
+        assertTrue(!Typed.dropsFrom("leek" + "\u0301".repeat(6)));
         String spelt = "jalapen\u0303o";
         assertSame(Typed.clean(spelt), spelt);
     }
