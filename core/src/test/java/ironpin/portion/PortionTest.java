@@ -123,6 +123,52 @@ public class PortionTest {
         assertThrows(Refused.class, () -> tally.traded(new Tally.Trade(3, 1, Mass.ofGrams(1))));
     }
 
+    private static Tally tally(double... grams) {
+        Tally tally = new Tally(Mass.ofGrams(150), 10, List.of());
+        for (double one : grams) {
+            tally = tally.with(Mass.ofGrams(one));
+        }
+        return tally;
+    }
+
+    /** 15, 16, 18, 15: Σ(i − 1.5)(g − 16) = 1.5 + 0 + 1 − 1.5 over Σ(i − 1.5)² = 5. */
+    @Test
+    public void driftIsTheSlopeOfTheBestLine() {
+        assertEquals(tally(15, 16, 18, 15).driftGrams().orElseThrow(), 0.2, 1e-9);
+        assertEquals(tally(15).driftGrams(), Optional.empty());
+    }
+
+    /** The band of 15 g is 13.8 to 16.2: what helps the worst piece leaves the other inside. */
+    @Test
+    public void aPinchNeverPushesItsGiverOut() {
+        assertEquals(tally(16, 12).trade(), Optional.of(new Tally.Trade(1, 2, Mass.ofGrams(2))));
+        assertEquals(tally(14.9, 12).trade(), Optional.of(new Tally.Trade(1, 2, Mass.ofGrams(1))));
+        assertEquals(tally(14.7, 12).trade(), Optional.empty());
+        assertEquals(tally(20, 14.9).trade(), Optional.of(new Tally.Trade(1, 2, Mass.ofGrams(1))));
+        assertEquals(tally(20, 13.9).trade(), Optional.of(new Tally.Trade(1, 2, Mass.ofGrams(2))));
+        assertEquals(tally(13.8, 16.2).trade(), Optional.empty());
+        assertEquals(tally(15, 12, 17, 12.5).trade().orElseThrow().from(), 3);
+        assertEquals(tally(15, 12, 17, 12.5).trade().orElseThrow().to(), 2);
+    }
+
+    /** Squares of 20 mm on 100 by 65 mm are five by three, and 400 of 6,500 mm² each. */
+    @Test
+    public void squaresFillASheetButForItsEdges() {
+        SheetCut cut = SheetCut.squares(mm(100), mm(65), mm(2), mm(20));
+        assertEquals(cut.pieces(), 15);
+        assertEquals(SheetCut.places(mm(100), mm(65), mm(20), true).size(), 15);
+        assertEquals(cut.trimmings().grams(), 10 * 0.5 * 0.2 * RopePlan.DOUGH_DENSITY, 1e-6);
+        assertThrows(Refused.class, () -> SheetCut.squares(mm(0), mm(65), mm(2), mm(20)));
+        assertThrows(Refused.class, () -> SheetCut.longSheet(mm(100), mm(0), true));
+        assertThrows(Refused.class, () -> SheetCut.places(mm(100), mm(65), mm(0), false));
+        assertEquals(SheetPlan.thickness(Mass.ofGrams(1.22 * 0.8), mm(20), true).millimetres(), 2, 1e-6);
+        assertEquals(
+                SheetPlan.thickness(Mass.ofGrams(1.22 * 0.2 * Math.PI), mm(20), false)
+                        .millimetres(),
+                2,
+                1e-5);
+    }
+
     @Test
     public void aGramTooFewIsNoTrade() {
         Tally even = new Tally(Mass.ofGrams(60), 4, List.of(Mass.ofGrams(15.6), Mass.ofGrams(14.5)));

@@ -3,11 +3,13 @@ package ironpin.style;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import ironpin.batch.Appetite;
 import ironpin.pantry.Food;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -29,6 +31,13 @@ public class OrderTest {
             {"dumplings in broth for 2", "broth-square/prawn-pork - 2 -"},
             {"vegetarian for four", "boiled-crescent/mushroom-root - 4 -"},
             {"60 for ten", "boiled-crescent/lamb-carrot 60 10 -"},
+            {"at one", "boiled-crescent/lamb-carrot - - 13:00"},
+            {"at 11:59", "boiled-crescent/lamb-carrot - - 23:59"},
+            {"at 9 am", "boiled-crescent/lamb-carrot - - 09:00"},
+            {"at 24", "boiled-crescent/lamb-carrot - - -"},
+            {"at 19:60", "boiled-crescent/lamb-carrot - - -"},
+            {"1 for 1", "boiled-crescent/lamb-carrot 1 1 -"},
+            {"0 for 0", "boiled-crescent/lamb-carrot - - -"},
             {"", "boiled-crescent/lamb-carrot - - -"},
         };
     }
@@ -39,6 +48,22 @@ public class OrderTest {
         String heard = order.style().key() + "/" + order.style().filling().key() + " " + said(order.pieces()) + " "
                 + said(order.eaters()) + " " + said(order.at().map(LocalTime::toString));
         assertEquals(heard, wanted, line);
+    }
+
+    /** One eater of usual appetite eats the usual number; the other fillings of a start stay behind the one that was asked for. */
+    @Test
+    public void aStartSaysWhatItIs() {
+        double piece = USUAL.doughEach().plus(USUAL.fillingEach()).grams();
+        assertEquals(USUAL.gramsEach(Appetite.USUAL), USUAL.usualPerEater() * piece, 1e-9);
+        assertEquals(USUAL.perEater(Appetite.USUAL), USUAL.usualPerEater());
+        String second = USUAL.fillings().get(1).key();
+        Style turned = USUAL.filledWith(second);
+        assertEquals(turned.filling().key(), second);
+        assertEquals(turned.fillings().size(), USUAL.fillings().size());
+        assertEquals(Set.copyOf(turned.fillings()), Set.copyOf(USUAL.fillings()));
+        assertEquals(USUAL.filledWith("moon-dust"), USUAL);
+        assertEquals(USUAL.said(USUAL.method()), "boiled crescents");
+        assertEquals(USUAL.said(Styles.get("steamed-leaf").method()), "begun as boiled crescents, which");
     }
 
     private static String said(Optional<?> value) {

@@ -6,10 +6,15 @@ import static org.testng.Assert.assertTrue;
 
 import ironpin.quantity.Length;
 import ironpin.quantity.Mass;
+import java.util.List;
 import java.util.Random;
 import org.testng.annotations.Test;
 
 public class WrapperTest {
+    private static Length mm(double millimetres) {
+        return Length.ofMillimetres(millimetres);
+    }
+
     @Test
     public void aTaperedDiscHoldsItsDough() {
         Random random = new Random(7);
@@ -92,6 +97,82 @@ public class WrapperTest {
         double large = FillRoom.of(usual(95), Fold.LEAF).comfortable().grams();
         assertTrue(large > small * 1.5);
         assertThrows(IllegalArgumentException.class, () -> FillRoom.of(usual(95), Fold.GATHERED_BALL));
+    }
+
+    /** 12.2 g are 10 cm³; on 100 by 50 mm they lie 2 mm thick. */
+    @Test
+    public void anEvenWrapperIsItsVolumeOverItsArea() {
+        WrapperProfile even = WrapperProfile.even(Mass.ofGrams(12.2), mm(100), mm(50));
+        assertEquals(even.rim(), mm(2));
+        assertEquals(even.centre(), mm(2));
+        assertEquals(even.diameter(), mm(100));
+        for (Mass nothing : List.of(Mass.ZERO, Mass.ofGrams(-1))) {
+            assertThrows(IllegalArgumentException.class, () -> WrapperProfile.even(nothing, mm(100), mm(50)));
+            assertThrows(IllegalArgumentException.class, () -> WrapperProfile.ofDiameter(nothing, mm(100), 2));
+            assertThrows(IllegalArgumentException.class, () -> WrapperProfile.ofRim(nothing, mm(1), 2));
+            assertThrows(IllegalArgumentException.class, () -> StuffedBread.of(nothing, Mass.ofGrams(1), mm(90)));
+        }
+        assertThrows(IllegalArgumentException.class, () -> WrapperProfile.even(Mass.ofGrams(1), mm(0), mm(50)));
+        assertThrows(IllegalArgumentException.class, () -> WrapperProfile.even(Mass.ofGrams(1), mm(50), mm(0)));
+        assertThrows(IllegalArgumentException.class, () -> WrapperProfile.ofDiameter(Mass.ofGrams(1), mm(0), 2));
+        assertThrows(IllegalArgumentException.class, () -> WrapperProfile.ofRim(Mass.ofGrams(1), mm(0), 2));
+        assertThrows(IllegalArgumentException.class, () -> StuffedBread.of(Mass.ofGrams(1), Mass.ZERO, mm(0)));
+        // A rim of 1 mm and a middle of 2.5: 1.5 mm in the mean of a cone, so 18.3 g (15 cm³) cover 100 cm².
+        assertEquals(
+                WrapperProfile.ofRim(Mass.ofGrams(18.3), mm(1), 2.5).diameter().millimetres(),
+                10 * Math.sqrt(400 / Math.PI),
+                0.01);
+        assertEquals(WrapperProfile.ofRim(Mass.ofGrams(18.3), mm(1), 2.5).centre(), mm(2.5));
+    }
+
+    /** 122 g dough and 102 g filling are 100 cm³ each; over 100 cm² they lie 20 mm thick, 5 mm of it skin on either side. */
+    @Test
+    public void aBreadsSkinIsHalfItsDough() {
+        StuffedBread bread = StuffedBread.of(Mass.ofGrams(122), Mass.ofGrams(102), mm(10 * Math.sqrt(400 / Math.PI)));
+        assertEquals(bread.thickness().millimetres(), 20, 0.01);
+        assertEquals(bread.skin().millimetres(), 5, 0.01);
+        assertTrue(new StuffedBread(mm(100), mm(3), mm(0.5)).holds());
+        assertTrue(!new StuffedBread(mm(100), mm(3), mm(0.49)).holds());
+    }
+
+    /** Every line longer by a share, every room larger by its cube: of a purse, a triangle, a tube; a roll's slice stays as wide. */
+    @Test
+    public void whatStretchesHoldsMore() {
+        for (Fold fold : List.of(Fold.LEAF, Fold.HALF_MOON, Fold.TRIANGLE, Fold.PURSE)) {
+            double still = FillRoom.of(new FillRoom.Skin(mm(90), mm(30), 0, 0.65), fold)
+                    .bound()
+                    .grams();
+            double grown = FillRoom.of(new FillRoom.Skin(mm(90), mm(30), 0.21, 0.65), fold)
+                    .bound()
+                    .grams();
+            assertEquals(grown / still, Math.pow(1.1, 3), 1e-4, fold + "");
+        }
+        // 90 mm less two seams of a triangle: half its diagonal is √2 of what is left of half a side.
+        double half = (4.5 - Fold.TRIANGLE.seamMm() / 10) * Math.sqrt(2);
+        assertEquals(
+                FillRoom.of(new FillRoom.Skin(mm(90), mm(30), 0, 1), Fold.TRIANGLE)
+                        .bound()
+                        .grams(),
+                2 * half * half * half / (3 * Math.PI) * FillRoom.FILLING_DENSITY,
+                0.01);
+        FillRoom room = FillRoom.of(new FillRoom.Skin(mm(90), mm(30), 0.2, 0.65), Fold.HALF_MOON);
+        assertEquals(room.most().grams() / room.bound().grams(), Math.pow(1.35 / 1.2, 1.5), 1e-3);
+    }
+
+    @Test
+    public void ordinaryPacks() {
+        assertEquals(
+                BoughtWrapper.usual(BoughtWrapper.Shape.ROUND, BoughtWrapper.Thickness.THICK)
+                        .each(),
+                Mass.ofGrams(9));
+        assertEquals(
+                BoughtWrapper.usual(BoughtWrapper.Shape.SQUARE, BoughtWrapper.Thickness.THICK)
+                        .each(),
+                Mass.ofGrams(11));
+        assertEquals(
+                BoughtWrapper.usual(BoughtWrapper.Shape.ROUND, BoughtWrapper.Thickness.THIN)
+                        .outline(),
+                Outline.ROUND);
     }
 
     @Test
