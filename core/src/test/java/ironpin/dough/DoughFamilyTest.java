@@ -32,7 +32,8 @@ public class DoughFamilyTest {
         assertEquals(family.hydration(), Band.percent(dryest, wettest));
         assertEquals(family.water(), Band.celsius(coolest, hottest));
         assertEquals(family.rest(), new Band<>(Duration.ofMinutes(least), Duration.ofMinutes(most)));
-        assertTrue(!family.label().isBlank());
+        assertEquals(family.onlyBoiling(), coolest >= 98);
+        assertTrue(family.stretch() >= 0.10 && family.stretch() <= 0.35, family.stretch() + "");
     }
 
     @DataProvider

@@ -3,10 +3,13 @@ package ironpin.dough;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertThrows;
 
+import ironpin.pantry.Absorption;
+import ironpin.pantry.Flour;
 import ironpin.pantry.Flours;
 import ironpin.quantity.Band;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
+import ironpin.refusal.NotThere;
 import java.util.List;
 import java.util.Random;
 import org.testng.annotations.Test;
@@ -50,6 +53,21 @@ public class DoughFormulaTest {
             Mass wanted = Mass.ofGrams(50 + random.nextInt(4_000));
             assertEquals(formula.forDough(wanted).total().grams(), wanted.grams(), 1e-5);
         }
+    }
+
+    @Test
+    public void eachAdditionHasItsOwnShare() {
+        DoughFormula formula = DoughFormula.of(50, 1.2, 3);
+        assertEquals(formula.share(DoughAddition.SALT), Percentage.of(1.2));
+        assertEquals(formula.share(DoughAddition.OIL), Percentage.of(3));
+        assertEquals(formula.share(DoughAddition.EGG), Percentage.ZERO);
+        assertEquals(formula.line(DoughAddition.OIL).share(), Percentage.of(3));
+        assertThrows(NotThere.class, () -> formula.line(DoughAddition.EGG));
+        // A flour that wants less water than its label, but never so little that nothing binds.
+        Flour dry = Flours.get("all-round").withAbsorption(new Absorption(Percentage.of(-4), Percentage.of(1), 3));
+        assertEquals(formula.wetted(dry).hydration(), Percentage.of(46));
+        assertEquals(DoughFormula.of(23, 0, 0).wetted(dry).hydration(), Percentage.of(23));
+        assertEquals(DoughFormula.of(24, 0, 0).wetted(dry).hydration(), Percentage.of(20));
     }
 
     @Test
