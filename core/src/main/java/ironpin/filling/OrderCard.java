@@ -27,6 +27,8 @@ public record OrderCard(List<Step> steps) {
     private static final Set<Food.Role> SALTY = EnumSet.of(Food.Role.SALT, Food.Role.SEASONING);
     private static final Set<Food.Role> LIQUIDS = EnumSet.of(Food.Role.LIQUID, Food.Role.DAIRY);
     private static final Set<Food.Role> GREENS = EnumSet.of(Food.Role.VEGETABLE, Food.Role.STARCHY);
+    private static final Set<Food.Role> FRUIT_AND_NUTS =
+            EnumSet.of(Food.Role.VEGETABLE, Food.Role.STARCHY, Food.Role.NUT);
     private static final Set<Food.Role> OILS = EnumSet.of(Food.Role.OIL);
     private static final Set<Food.Role> BODY =
             EnumSet.of(Food.Role.SOY, Food.Role.EGG, Food.Role.CHEESE, Food.Role.SWEET);
@@ -180,8 +182,8 @@ public record OrderCard(List<Step> steps) {
                 card.mix(SALTY, OILS, "Salt and finish with:", 1, Sentence.of("holds a ball"));
             }
             case SWEET -> {
-                card.mix(GREENS, BODY, "Mix:", 2, Sentence.EMPTY);
-                card.mix(FLAVOUR, SALTY, "Season with:", 1, Sentence.EMPTY);
+                card.mix(FRUIT_AND_NUTS, BODY, "Mix:", 2, Sentence.EMPTY);
+                card.mix(FLAVOUR, SALTY, "Stir in:", 1, Sentence.EMPTY);
                 card.mix(OILS, LIQUIDS, "Bind with:", 1, Sentence.of("holds a ball"));
             }
         }

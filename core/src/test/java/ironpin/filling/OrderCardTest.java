@@ -8,6 +8,8 @@ import ironpin.quantity.UnitSystem;
 import ironpin.style.Style;
 import ironpin.style.Styles;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import org.testng.annotations.Test;
 
 public class OrderCardTest {
@@ -46,11 +48,53 @@ public class OrderCardTest {
         List<String> gentle = card("boiled-crescent", MixSchool.GENTLE);
         assertTrue(gentle.get(1).startsWith("Loosen with a fork: 552 g lamb"), gentle.toString());
         assertTrue(gentle.stream().noneMatch(step -> step.contains("one way")));
+        assertEquals(
+                gentle.subList(1, gentle.size()),
+                List.of(
+                        "Loosen with a fork: 552 g lamb mince.",
+                        "Sprinkle over: 20.0 g light soy sauce, 7.0 g fine salt, 100 g unsalted stock.",
+                        "Lift under with a fork: 60 g spring onions, 9.0 g cumin and pepper, 220 g carrots.",
+                        "Last: 32.0 g toasted sesame oil."));
+        assertEquals(
+                card("sweet-bread", MixSchool.SWEET),
+                List.of("Mix: 520 g walnuts, 420 g brown sugar.", "Stir in: 45.0 g plain flour, 15.0 g cinnamon."));
         assertTrue(MixSchool.GENTLE
                         .liquid()
                         .high()
                         .compareTo(MixSchool.ONE_DIRECTION.liquid().low())
                 <= 0);
+    }
+
+    @Test
+    public void aNameEndsAtTheCommaThatIsNoDecimalOne() {
+        assertEquals(FillingLine.bare("lamb mince, 20 % fat"), "lamb mince");
+        assertEquals(FillingLine.bare("soy sauce 2,5 %, light"), "soy sauce 2,5 %");
+        assertEquals(FillingLine.bare("1,5 l stock"), "1,5 l stock");
+        assertEquals(FillingLine.bare("leeks 5, sliced"), "leeks 5");
+        assertEquals(FillingLine.bare("stock,2 cubes"), "stock");
+        assertEquals(FillingLine.bare(" feta "), "feta");
+    }
+
+    /** By what is said of it a food counts as cooked, or is bought heavier than it is filled. */
+    @Test
+    public void whatIsDoneIsHeard() {
+        assertEquals(done("carrots, grated, salted"), Optional.of(Treatment.SALT));
+        assertEquals(done("salted carrots, squeezed"), Optional.of(Treatment.SALT));
+        assertEquals(done("salted carrots"), Optional.empty());
+        assertEquals(done("cabbage, coated in oil"), Optional.of(Treatment.OIL));
+        assertEquals(done("cabbage, oiled"), Optional.of(Treatment.OIL));
+        assertEquals(done("onions, browned"), Optional.of(Treatment.GOLDEN));
+        for (Treatment one : Treatment.values()) {
+            boolean cooked = Set.of("SAUTE", "ROAST", "COOK", "GOLDEN").contains(one.name());
+            assertEquals(one.cooks(), cooked, one.name());
+            boolean leaves = Set.of("SALT", "BLANCH", "FROZEN", "SAUTE", "ROAST", "GOLDEN")
+                    .contains(one.name());
+            assertEquals(one.shrinks(), leaves, one.name());
+        }
+    }
+
+    private static Optional<Treatment> done(String line) {
+        return FillingLine.of(line, 10).spoken().done();
     }
 
     /** What has been roasted and browned is not cooked dry once more; raw vegetables are, without the finishing oil. */
