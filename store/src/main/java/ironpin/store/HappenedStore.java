@@ -14,26 +14,20 @@ import static ironpin.store.db.Tables.TASTING;
 import static ironpin.store.db.Tables.WEIGHED;
 
 import ironpin.batch.Batch;
-import ironpin.book.FillingVerdict;
 import ironpin.book.Happened;
 import ironpin.book.Happened.What;
-import ironpin.book.Outcome;
-import ironpin.book.Seen;
-import ironpin.book.SkinVerdict;
+import ironpin.book.StoryWords;
 import ironpin.dough.BenchFeel;
+import ironpin.dough.Correction;
 import ironpin.filling.PattyVerdict;
 import ironpin.filling.Treatment;
 import ironpin.hands.Fault;
 import ironpin.pantry.Foods;
-import ironpin.quantity.Decimal;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Percentage;
-import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.quantity.Temperature;
 import ironpin.store.db.tables.records.OutcomeRecord;
-import ironpin.wording.Count;
-import ironpin.wording.Span;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
@@ -43,6 +37,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import org.jooq.DSLContext;
@@ -141,32 +136,20 @@ public final class HappenedStore {
                     .where(CORRECTION.BATCH_ID.eq(id), CORRECTION.REVISION.le(current))
                     .forEach(row -> {
                         made.add(row.getRevision());
-                        Mass water = new Mass(row.getWaterUg());
-                        Mass flour = new Mass(row.getFlourUg());
-                        Sentence added = !water.isZero()
-                                ? Sentence.of(Quantity.fineGrams(water.grams()), " of water")
-                                : !flour.isZero()
-                                        ? Sentence.of(Quantity.fineGrams(flour.grams()), " of flour")
-                                        : Sentence.of(Span.of(Duration.ofSeconds(row.getRestS())) + " more rest");
+                        Correction correction = new Correction(
+                                BenchFeel.valueOf(row.getFeel()),
+                                new Mass(row.getWaterUg()),
+                                new Mass(row.getFlourUg()),
+                                Duration.ofSeconds(row.getRestS()));
                         tell(
                                 "correction:" + row.getRevision(),
                                 row.getMadeAt(),
                                 What.BENCH,
-                                Sentence.of(
-                                        "The dough felt ",
-                                        BenchFeel.valueOf(row.getFeel()).label(),
-                                        ": ",
-                                        added,
-                                        ", from ",
-                                        percent(row.getBeforeUpct()),
-                                        " to ",
-                                        percent(row.getHydrationUpct()),
-                                        " water."));
+                                StoryWords.felt(
+                                        correction,
+                                        new Percentage(row.getBeforeUpct()),
+                                        new Percentage(row.getHydrationUpct())));
                     });
-        }
-
-        private static String percent(long millionths) {
-            return Decimal.trimmed(new Percentage(millionths).percent(), 1) + " %";
         }
 
         private void tastings(int current) {
@@ -174,22 +157,14 @@ public final class HappenedStore {
                     .where(TASTING.BATCH_ID.eq(id), TASTING.REVISION.le(current))
                     .forEach(row -> {
                         made.add(row.getRevision());
-                        Mass added = new Mass(row.getAddedUg());
                         tell(
                                 "tasting:" + row.getRevision(),
                                 row.getTastedAt(),
                                 What.PATTY,
-                                Sentence.of(
-                                        "A patty tasted ",
-                                        PattyVerdict.valueOf(row.getVerdict()).label(),
-                                        added.isZero()
-                                                ? Sentence.of(".")
-                                                : Sentence.of(
-                                                        ": ",
-                                                        Quantity.fineGrams(added.grams()),
-                                                        " of ",
-                                                        row.getAdded(),
-                                                        ".")));
+                                StoryWords.tasted(
+                                        PattyVerdict.valueOf(row.getVerdict()),
+                                        new Mass(row.getAddedUg()),
+                                        row.getAdded()));
                     });
         }
 
@@ -200,17 +175,13 @@ public final class HappenedStore {
                             "squeezed:" + row.getFillingNo() + ":" + row.getFood() + ":" + row.getTreatment(),
                             row.getWeighedAt(),
                             What.WEIGHED,
-                            Sentence.of(
+                            StoryWords.left(
                                     Foods.find(row.getFood())
                                             .map(food -> food.label())
                                             .orElse(row.getFood()),
-                                    ", ",
-                                    Treatment.valueOf(row.getTreatment()).label(),
-                                    ": ",
-                                    Quantity.weighed(new Mass(row.getLeftUg())),
-                                    " left of ",
-                                    Quantity.weighed(new Mass(row.getRawUg())),
-                                    ".")));
+                                    Treatment.valueOf(row.getTreatment()),
+                                    new Mass(row.getLeftUg()),
+                                    new Mass(row.getRawUg()))));
         }
 
         /** Pieces on the scale, a sitting of a lot at a time. */
@@ -230,11 +201,8 @@ public final class HappenedStore {
                                 What.WEIGHED,
                                 Sentence.of(
                                         lot(rows.get(0).getLotNo()),
-                                        rows.get(0).getWhat().equals("DOUGH")
-                                                ? Count.of(rows.size(), "piece") + " on the scale, dough "
-                                                : Count.of(rows.size(), "spoonful") + " on the scale, ",
-                                        Quantity.fineGrams(mean),
-                                        " on the whole."));
+                                        StoryWords.onTheScale(
+                                                rows.get(0).getWhat().equals("DOUGH"), rows.size(), mean)));
                     });
         }
 
@@ -263,17 +231,13 @@ public final class HappenedStore {
             Map<Long, Integer> lots = new HashMap<>();
             dsl.selectFrom(ROUND_COOKED).where(ROUND_COOKED.BATCH_ID.eq(id)).forEach(row -> {
                 lots.put(row.getId(), row.getLotNo());
-                String time = row.getOutAt() == null
-                        ? "still on."
-                        : Span.of(Duration.between(Times.read(row.getInAt()), Times.read(row.getOutAt()))) + ".";
+                Optional<Duration> took = Optional.ofNullable(row.getOutAt())
+                        .map(out -> Duration.between(Times.read(row.getInAt()), Times.read(out)));
                 tell(
                         "round:" + row.getId(),
                         row.getInAt(),
                         What.ROUND,
-                        Sentence.of(
-                                lot(row.getLotNo()),
-                                "round " + row.getRound() + ", " + Count.of(row.getPieces(), "piece") + ", ",
-                                time));
+                        Sentence.of(lot(row.getLotNo()), StoryWords.round(row.getRound(), row.getPieces(), took)));
             });
             dsl.selectFrom(PROBED)
                     .where(PROBED.ROUND_ID.in(lots.keySet()))
@@ -283,11 +247,10 @@ public final class HappenedStore {
                             What.PROBE,
                             Sentence.of(
                                     lot(lots.get(row.getRoundId())),
-                                    Quantity.celsius(new Temperature(row.getReadMdeg()).celsius()),
-                                    " in the middle after " + Span.of(Duration.ofSeconds(row.getSeconds()))
-                                            + "; reckoned ",
-                                    Quantity.celsius(new Temperature(row.getMeantMdeg()).celsius()),
-                                    ".")));
+                                    StoryWords.probed(
+                                            new Temperature(row.getReadMdeg()),
+                                            Duration.ofSeconds(row.getSeconds()),
+                                            new Temperature(row.getMeantMdeg())))));
         }
 
         private void faults() {
@@ -299,35 +262,19 @@ public final class HappenedStore {
                             What.FAULT,
                             Sentence.of(
                                     lot(row.getLotNo()),
-                                    Fault.valueOf(row.getKind()).label(),
-                                    row.getPlace() == null ? "." : ", piece " + row.getPlace() + ".")));
+                                    StoryWords.fault(
+                                            Fault.valueOf(row.getKind()), Optional.ofNullable(row.getPlace())))));
         }
 
         private void verdicts() {
             for (OutcomeRecord row : dsl.selectFrom(OUTCOME).where(OUTCOME.BATCH_ID.eq(id))) {
-                Outcome outcome = BookStore.entry(row).outcome();
-                List<String> said = new ArrayList<>();
-                said.add(outcome.made() + " made, " + outcome.burst() + " burst, " + outcome.leaked() + " leaked, "
-                        + outcome.stuck() + " stuck");
-                said.add("skin "
-                        + (outcome.skin() == SkinVerdict.RIGHT
-                                ? "right"
-                                : outcome.skin().label()));
-                said.add("filling "
-                        + (outcome.filling() == FillingVerdict.RIGHT
-                                ? "right"
-                                : outcome.filling().label()));
-                outcome.seen().stream().map(Seen::label).sorted().forEach(said::add);
                 tell(
                         "verdict:" + row.getLotNo(),
                         row.getRecordedAt(),
                         What.VERDICT,
                         Sentence.of(
                                 lot(row.getLotNo()),
-                                String.join("; ", said) + ".",
-                                outcome.note().isBlank()
-                                        ? ""
-                                        : " “" + outcome.note().strip() + "”"));
+                                StoryWords.verdict(BookStore.entry(row).outcome())));
             }
         }
     }

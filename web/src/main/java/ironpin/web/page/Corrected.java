@@ -6,6 +6,7 @@ import ironpin.quantity.Mass;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.store.LoggedCorrection;
+import ironpin.wording.Name;
 import ironpin.wording.Span;
 import java.util.HashMap;
 import java.util.List;
@@ -31,8 +32,7 @@ public final class Corrected {
     /** In a sentence. */
     public static Sentence said(LoggedCorrection logged) {
         return Sentence.of(
-                "Felt ",
-                logged.correction().feel().label(),
+                Name.first(logged.correction().feel().did()),
                 ": ",
                 full(logged.correction()),
                 ", now ",
