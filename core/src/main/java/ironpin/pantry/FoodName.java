@@ -140,9 +140,11 @@ public record FoodName(
                 head = tail.strip().matches("(?:in|with|plus)\\s.*") && !understood(tail) ? first.doubtful() : first;
             }
         }
-        if (head.food().isEmpty()) {
+        if (head.certainty() != Certainty.KNOWN) {
+            // "buckwheet flour" is a slip in a whole name rather than some flour or other.
             String mended = mended(segments.get(0));
-            if (!mended.isEmpty()) {
+            boolean whole = FoundName.exactly(Stem.words(mended)).isPresent();
+            if (whole || head.food().isEmpty() && !mended.isEmpty()) {
                 return result(text, FoundName.head(mended).doubtful(), notes);
             }
         }
