@@ -5,11 +5,15 @@ import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 
 import ironpin.cook.CookMethod;
+import ironpin.cook.VesselKind;
 import ironpin.dough.Bowl;
 import ironpin.dough.BowlMaterial;
 import ironpin.dough.DoughFamily;
 import ironpin.dough.Waters;
 import ironpin.pantry.Flour;
+import ironpin.pantry.Food;
+import ironpin.pantry.Foods;
+import ironpin.quantity.Belief;
 import ironpin.quantity.CupStandard;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
@@ -17,6 +21,10 @@ import ironpin.refusal.Refused;
 import ironpin.style.DoughStart;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.testng.annotations.Test;
 
 public class KitTest {
@@ -53,6 +61,41 @@ public class KitTest {
         assertThrows(IllegalArgumentException.class, () -> new Bowl("d", " ", BowlMaterial.GLASS, Mass.ofGrams(500)));
         Temperature warm = Temperature.ofCelsius(50);
         assertThrows(IllegalArgumentException.class, () -> new Waters(Temperature.ofCelsius(20), warm, warm));
+    }
+
+    /** A cook's own cup of 200 ml holds 200 g of water, a walnut of dough is what their own walnut weighs. */
+    @Test
+    public void amountsAreReadInItsCupsAndMeasures() {
+        Kit kit = Kit.usual();
+        assertEquals(kit.amounts().read("1 cup water").mass().grams(), 237, 1);
+        assertEquals(
+                kit.withCups(CupStandard.METRIC)
+                        .amounts()
+                        .read("1 cup water")
+                        .mass()
+                        .grams(),
+                250,
+                1);
+        Food water = Foods.get("water");
+        assertTrue(kit.like(Mass.ofGrams(50), water).isPresent());
+        assertEquals(kit.like(Mass.ofGrams(5_000), water), Optional.empty());
+    }
+
+    @Test
+    public void anOrdinaryStoveCooksEveryWay() {
+        Stove stove = Stove.usual();
+        assertEquals(
+                stove.vessels().stream().map(own -> own.vessel().kind()).collect(Collectors.toSet()),
+                Set.of(VesselKind.values()));
+        assertEquals(stove.burners().size(), 2);
+    }
+
+    @Test
+    public void whatAProbeTaughtStandsBesideTheRest() {
+        Belief longer = new Belief(1.2, 0.1, 4);
+        Hand hand = Hand.UNKNOWN.atTheFire(Map.of("boil", longer));
+        assertEquals(hand.fires(), Map.of("boil", longer));
+        assertEquals(hand.folds(), Hand.UNKNOWN.folds());
     }
 
     @Test
