@@ -100,7 +100,7 @@ public record ClockView(
                 title(screen.batch(), table),
                 people,
                 lists(screen, run),
-                known(screen.plan().timetable(), screen.meanwhile().thinking()),
+                known(screen.plan().timetable(), screen.underway().thinking()),
                 ahead(screen),
                 ClockPicture.minutesPerUnit(screen.plan(), table),
                 List.of(Plates.Way.values()));

@@ -43,7 +43,7 @@ import java.util.Optional;
  * @param run how far the work has come
  * @param now kitchen time
  * @param answered what is answered to a value that was sent
- * @param meanwhile what goes on while the page is open
+ * @param underway what goes on while the page is open
  */
 public record Screen(
         StoredBatch stored,
@@ -55,7 +55,7 @@ public record Screen(
         Run run,
         ZonedDateTime now,
         Answered answered,
-        Meanwhile meanwhile) {
+        Underway underway) {
 
     /**
      * A weighed line.

@@ -109,7 +109,7 @@ public class Screens {
                 Run.of(plan, stored.startedAt(), runs.done(stored.id()), runs.timers(stored.id()), now),
                 now,
                 answered,
-                new Meanwhile(
+                new Underway(
                         stored.status() == Status.RUNNING ? plans.said(stored.id()) : Optional.empty(),
                         desk.thinking(stored.id(), plan.day()),
                         rings));
@@ -129,7 +129,7 @@ public class Screens {
                 Run.of(plan, Optional.empty(), Map.of(), List.of(), now),
                 now,
                 Answered.NOTHING,
-                Meanwhile.NOTHING);
+                Underway.NOTHING);
     }
 
     private static LotPlan inHand(BatchPlan plan, int lotNo) {

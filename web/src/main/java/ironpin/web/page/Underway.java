@@ -9,6 +9,6 @@ import java.util.Optional;
  * @param thinking whether its day is still being thought about
  * @param rings how often the bell had rung for it when it was read
  */
-public record Meanwhile(Optional<String> said, boolean thinking, long rings) {
-    static final Meanwhile NOTHING = new Meanwhile(Optional.empty(), false, 0);
+public record Underway(Optional<String> said, boolean thinking, long rings) {
+    static final Underway NOTHING = new Underway(Optional.empty(), false, 0);
 }
