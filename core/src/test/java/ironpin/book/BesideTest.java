@@ -7,6 +7,7 @@ import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.CountField;
+import ironpin.kit.Kit;
 import ironpin.quantity.Mass;
 import ironpin.quantity.Temperature;
 import ironpin.quantity.UnitSystem;
@@ -42,6 +43,28 @@ public class BesideTest {
                 .orElseThrow();
         assertEquals(each.left().render(UnitSystem.METRIC), "18 g");
         assertEquals(each.right().render(UnitSystem.METRIC), "16.2 g");
+        List<String> kinds = Beside.plans(full, start(Styles.get("griddle-bread"))).stream()
+                .map(row -> row.what() + ": " + row.left().render(UnitSystem.METRIC) + " / "
+                        + row.right().render(UnitSystem.METRIC))
+                .toList();
+        assertTrue(
+                kinds.stream().anyMatch(row -> row.matches("fold: crescent pleated on one side / gathered ball")),
+                kinds.toString());
+        assertTrue(
+                kinds.stream().anyMatch(row -> row.matches("way of cooking: boiled, .* / griddled, .*")),
+                kinds.toString());
+        assertTrue(kinds.stream().anyMatch(row -> row.startsWith("dough: ")), kinds.toString());
+        assertTrue(kinds.stream().anyMatch(row -> row.matches("lamb mince.*: 55.2 % / –")), kinds.toString());
+        assertTrue(kinds.stream().anyMatch(row -> row.matches("feta.*: – / 31 %")), kinds.toString());
+        // Of two suppers those of a kind are laid beside one another, wherever they stand.
+        Batch both = Styles.start(
+                List.of(Styles.get("griddle-bread"), Styles.get("boiled-crescent")),
+                "Supper",
+                LocalDateTime.of(2026, 11, 30, 19, 0),
+                4,
+                Appetite.USUAL,
+                Kit.usual());
+        assertEquals(Beside.match(full, full.lot(1), both).orElseThrow().no(), 2);
         // Whose skins they are is said, and of two out of packs nothing.
         Batch pack = start(Styles.get("pack-moon"));
         assertTrue(Beside.plans(full, pack).stream()
@@ -128,7 +151,18 @@ public class BesideTest {
                 words.containsAll(List.of("pumpkin", "feta", "tough", "creme", "2026", "november", "griddled")),
                 words.toString());
         assertTrue(
-                words.containsAll(List.of("supper", "30", "wholemeal", "gathered", "breads", "thin")),
+                words.containsAll(List.of(
+                        "supper",
+                        "30",
+                        "wholemeal",
+                        "flour",
+                        "gathered",
+                        "breads",
+                        "thin",
+                        "mint",
+                        "chilli",
+                        "yoghurt",
+                        "you")),
                 words.toString());
         assertTrue(words.stream().noneMatch(String::isEmpty));
         assertTrue(!words.contains("faultless") && !words.contains("burst") && !words.contains("right"));

@@ -56,6 +56,15 @@ public class KnownTest {
         Known known = known(List.of(60.0, 62.0, 61.0, 63.0, 140.0), List.of());
         assertTrue(known.odd(known.lessons().get(4)));
         assertFalse(known.odd(known.lessons().get(0)));
+        // 60, 62 and 64 lie about 62 with a scatter of √(8/2) = 2: three of those are 6 either way.
+        Known edge = known(List.of(60.0, 62.0, 64.0, 68.0), List.of());
+        assertFalse(edge.odd(edge.lessons().get(3)));
+        Known beyond = known(List.of(60.0, 62.0, 64.0, 68.1), List.of());
+        assertTrue(beyond.odd(beyond.lessons().get(3)));
+        Known below = known(List.of(60.0, 62.0, 64.0, 55.9), List.of());
+        assertTrue(below.odd(below.lessons().get(3)));
+        Known same = known(List.of(60.0, 60.0, 60.0, 61.0), List.of());
+        assertFalse(same.odd(same.lessons().get(3)));
         // Of three nobody can tell.
         Known few = known(List.of(60.0, 62.0, 140.0), List.of());
         assertFalse(few.odd(few.lessons().get(2)));

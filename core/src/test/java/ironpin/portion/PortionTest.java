@@ -169,6 +169,27 @@ public class PortionTest {
                 1e-5);
     }
 
+    /** 100 g of dough are ten pieces of 10 g at the utmost; of thirty that are wanted the rest is missing, and none of seven. */
+    @Test
+    public void whatASheetDoesNotYieldIsMissing() {
+        Cutting cutter = new Cutting(PortionSchool.CUTTER, mm(450));
+        SheetPlan plan = SheetPlan.of(Mass.ofGrams(100), Mass.ofGrams(10), 30, mm(60), cutter);
+        assertTrue(plan.pieces() > 7 && plan.pieces() <= 10, plan.toString());
+        assertEquals(plan.missing(), 30 - plan.pieces());
+        assertEquals(
+                SheetPlan.of(Mass.ofGrams(100), Mass.ofGrams(10), 7, mm(60), cutter)
+                        .missing(),
+                0);
+        Cutting squares = new Cutting(PortionSchool.SQUARES, mm(450));
+        assertTrue(SheetPlan.of(Mass.ofGrams(100), Mass.ofGrams(10), 30, mm(60), squares)
+                        .pieces()
+                >= 9);
+        assertTrue(PortionSchool.ROPE.rope() && !PortionSchool.CUTTER.rope() && !PortionSchool.SQUARES.rope());
+        for (PortionSchool one : PortionSchool.values()) {
+            assertTrue(one.spread() > 0 && one.spread() < 0.3, one.label());
+        }
+    }
+
     @Test
     public void aGramTooFewIsNoTrade() {
         Tally even = new Tally(Mass.ofGrams(60), 4, List.of(Mass.ofGrams(15.6), Mass.ofGrams(14.5)));
