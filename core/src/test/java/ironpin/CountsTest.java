@@ -20,8 +20,8 @@ public class CountsTest {
     private static final Path TEXTS = Path.of("src/test/resources/ironpin");
     private static final Path RULES = Path.of("src/main/resources/ironpin");
 
-    private static final List<String> WORDS = List.of("nine", "twelve", "fifteen", "twenty-one", "thirty");
-    private static final List<Integer> IN_WORDS = List.of(9, 12, 15, 21, 30);
+    private static final List<String> WORDS = List.of("nine", "twenty-one");
+    private static final List<Integer> IN_WORDS = List.of(9, 21);
 
     @DataProvider
     public Object[][] counted() throws IOException {

@@ -69,15 +69,21 @@ public record DoughFormula(List<DoughLine> lines) {
     }
 
     /**
-     * All water as a share of all flour once so much is strewn over it and stays on.
+     * All water as a share of all flour once so much is strewn over it and stays on: the water stays, the flour grows (a mass balance).
      *
      * @param dusting flour strewn, of the dough's weight, 0 % or more
+     * @return effective hydration, %, at most what it was
      */
     public Percentage dusted(Percentage dusting) {
         return Percentage.of(effectiveHydration().percent() / (1 + dusting.fraction() * doughPerFlour()));
     }
 
-    /** How much may be strewn, of the dough's weight, until that many points of water are lost; fewer than it has. */
+    /**
+     * How much may be strewn until so much water is lost: {@link #dusted} turned round.
+     *
+     * @param points of effective hydration, 0 or more and fewer than it has
+     * @return flour, of the dough's weight
+     */
     public Percentage dustingFor(double points) {
         double water = effectiveHydration().percent();
         return Percentage.ofFraction((water / (water - points) - 1) / doughPerFlour());

@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import ironpin.pantry.Flour;
+import ironpin.pantry.FlourKind;
 import ironpin.pantry.Flours;
 import ironpin.quantity.Band;
 import ironpin.quantity.Percentage;
@@ -46,7 +47,7 @@ public class DoughBandTest {
                         .filter(one -> DoughBand.isWheatStarch(one.withName("wheat")))
                         .count(),
                 Flours.all().stream()
-                        .filter(one -> one.kind().name().equals("STARCH"))
+                        .filter(one -> one.kind() == FlourKind.STARCH)
                         .count());
     }
 
@@ -55,7 +56,7 @@ public class DoughBandTest {
     public void aFlourThatNobodyKnowsIsNamedOnceItIsFelt() {
         Flour wheat = Flours.get("all-round");
         Flour rye = Flours.all().stream()
-                .filter(one -> one.kind().name().equals("OTHER"))
+                .filter(one -> one.kind() == FlourKind.OTHER)
                 .findFirst()
                 .orElseThrow();
         assertEquals(StrangeFlour.in(Map.of(wheat, 95.0, rye, 5.0)), Optional.empty());

@@ -7,9 +7,9 @@ import ironpin.quantity.Mass;
 import ironpin.quantity.UnitSystem;
 import ironpin.style.Style;
 import ironpin.style.Styles;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.testng.annotations.Test;
 
 public class OrderCardTest {
@@ -85,10 +85,17 @@ public class OrderCardTest {
         assertEquals(done("cabbage, oiled"), Optional.of(Treatment.OIL));
         assertEquals(done("onions, browned"), Optional.of(Treatment.GOLDEN));
         for (Treatment one : Treatment.values()) {
-            boolean cooked = Set.of("SAUTE", "ROAST", "COOK", "GOLDEN").contains(one.name());
+            boolean cooked = EnumSet.of(Treatment.SAUTE, Treatment.ROAST, Treatment.COOK, Treatment.GOLDEN)
+                    .contains(one);
             assertEquals(one.cooks(), cooked, one.name());
-            boolean leaves = Set.of("SALT", "BLANCH", "FROZEN", "SAUTE", "ROAST", "GOLDEN")
-                    .contains(one.name());
+            boolean leaves = EnumSet.of(
+                            Treatment.SALT,
+                            Treatment.BLANCH,
+                            Treatment.FROZEN,
+                            Treatment.SAUTE,
+                            Treatment.ROAST,
+                            Treatment.GOLDEN)
+                    .contains(one);
             assertEquals(one.shrinks(), leaves, one.name());
         }
     }

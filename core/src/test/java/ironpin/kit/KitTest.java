@@ -63,7 +63,7 @@ public class KitTest {
         assertThrows(IllegalArgumentException.class, () -> new Waters(Temperature.ofCelsius(20), warm, warm));
     }
 
-    /** A cook's own cup of 200 ml holds 200 g of water, a walnut of dough is what their own walnut weighs. */
+    /** A US cup of water is 237 g, a metric one 250; five kilograms are as large as nothing that is known by sight. */
     @Test
     public void amountsAreReadInItsCupsAndMeasures() {
         Kit kit = Kit.usual();

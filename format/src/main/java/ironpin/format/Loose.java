@@ -23,7 +23,7 @@ import tools.jackson.databind.node.ObjectNode;
 final class Loose {
     private static final List<String> RULE = List.of("piecesPerEater", "pieces");
 
-    /** Constants stand in the schema; here stands what depends on something else. */
+    /** Single values that are always the same stand in the schema; here what depends on something else, lists, and what belongs together. */
     private static final SchemaDefaults CONSTANTS = SchemaDefaults.in(Spelling.JSON.readTree(BatchFormat.schema()));
 
     private Loose() {}
