@@ -9,13 +9,11 @@ import ironpin.quantity.Measured;
 import ironpin.quantity.Quantity;
 import ironpin.quantity.Sentence;
 import ironpin.quantity.Spread;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 
 /**
  * A food's mass in the measure that people use for it: eggs by number, garlic by cloves, what pours, is spooned or chopped by cups
@@ -36,8 +34,9 @@ public final class Household {
     private static final Set<Food.Role> WEIGHED = EnumSet.of(
             Food.Role.MEAT, Food.Role.FAT, Food.Role.SOY, Food.Role.FILLING, Food.Role.WRAPPER, Food.Role.BESIDE);
     private static final Set<String> COUNTED = Set.of("clove", "egg", "egg yolk", "egg white");
-    private static final Map<CupStandard, List<Spoonful>> THERE_IS =
-            Map.of(CupStandard.US, Spoonful.all(CupStandard.US), CupStandard.METRIC, Spoonful.all(CupStandard.METRIC));
+    private static final Map<CupStandard, SpoonRack> THERE_IS = Map.of(
+            CupStandard.US, new SpoonRack(Spoonful.all(CupStandard.US)),
+            CupStandard.METRIC, new SpoonRack(Spoonful.all(CupStandard.METRIC)));
 
     private Household() {}
 
@@ -107,29 +106,23 @@ public final class Household {
 
     /** The measures nearest to so many millilitres, the best first; none where there are too many cups. @param most of them */
     static List<Spoonful> nearest(double millilitres, CupStandard standard, int most) {
-        return measures(millilitres, standard)
-                .sorted(cheaper(millilitres))
-                .limit(most)
-                .toList();
+        return millilitres > MOST_MILLILITRES
+                ? List.of()
+                : THERE_IS.get(standard).nearest(millilitres, most);
     }
 
     private static Optional<Spoonful> nearest(double millilitres, CupStandard standard) {
-        return measures(millilitres, standard).min(cheaper(millilitres));
-    }
-
-    private static Stream<Spoonful> measures(double millilitres, CupStandard standard) {
-        return millilitres > MOST_MILLILITRES ? Stream.empty() : THERE_IS.get(standard).stream();
-    }
-
-    private static Comparator<Spoonful> cheaper(double millilitres) {
-        return Comparator.comparingDouble(one -> cost(one, millilitres));
+        return nearest(millilitres, standard, 1).stream().findFirst();
     }
 
     /** How far off, parts of 1, and how much there is to fill. */
     static double cost(Spoonful one, double millilitres) {
-        return Math.abs(Math.log(one.millilitres() / millilitres))
-                + (one.measures() - 1) * SECOND_MEASURE
-                + one.fills() * EACH_FILL;
+        return off(one, millilitres) + (one.measures() - 1) * SECOND_MEASURE + one.fills() * EACH_FILL;
+    }
+
+    /** How far off alone, as the logarithm of the ratio, so that half and double are equally far. */
+    static double off(Spoonful one, double millilitres) {
+        return Math.abs(Math.log(one.millilitres() / millilitres));
     }
 
     static Measured.Spooned said(Food food, Spoonful one, Mass mass) {
