@@ -32,7 +32,7 @@ class SentenceDialect extends SpringStandardDialect {
     }
 
     /** Asked of the request once, however many sentences its page has. */
-    private static UnitSystem units() {
+    static UnitSystem units() {
         if (!(RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes request)) {
             return UnitSystem.METRIC;
         }

@@ -32,6 +32,7 @@ class Templates {
         dialect.setEnableSpringELCompiler(true);
         SpringTemplateEngine engine = new SpringTemplateEngine();
         engine.setDialect(dialect);
+        engine.addDialect(new KeptDialect());
         resolvers.orderedStream().forEach(engine::addTemplateResolver);
         return engine;
     }
