@@ -200,14 +200,25 @@ public final class BatchStore {
             Sentence label,
             UnaryOperator<Batch> change,
             Instant now) {
-        return cupboard.write(dsl -> {
-            int current = locked(dsl, id).getCurrentRevision();
+        return written(id, dsl -> {
+            BatchRecord head = locked(dsl, id);
+            int current = head.getCurrentRevision();
             String there = bearer.apply(plan(dsl, id, current));
             if (seen != 0 && seen != current && !there.equals(bearerThen(dsl, id, seen, bearer))) {
                 throw new MovedOn(id);
             }
-            return stored(dsl, changeWithin(dsl, id, label, change, now, (same, revision) -> {}));
+            return stored(dsl, change(dsl, head, label, change, now, (same, revision) -> {}));
         });
+    }
+
+    /** Whoever has just written a batch need not read it: as it was written it stands, unless another write came between. */
+    private StoredBatch written(long id, Function<DSLContext, StoredBatch> change) {
+        if (cupboard.writing()) {
+            return cupboard.write(change);
+        }
+        Seen seen = cupboard.write(dsl -> new Seen(cupboard.writes() + 1, change.apply(dsl)));
+        lately.put(id, seen);
+        return seen.stored();
     }
 
     private String bearerThen(DSLContext dsl, long id, int seen, Function<Batch, String> bearer) {
@@ -220,7 +231,7 @@ public final class BatchStore {
     /** @param also what else is written with the new revision, all or nothing */
     StoredBatch change(
             long id, String label, UnaryOperator<Batch> change, Instant now, ObjIntConsumer<DSLContext> also) {
-        return cupboard.write(dsl -> stored(dsl, changeWithin(dsl, id, Sentence.of(label), change, now, also)));
+        return written(id, dsl -> stored(dsl, changeWithin(dsl, id, Sentence.of(label), change, now, also)));
     }
 
     /** The same inside a write that is under way. */
@@ -231,17 +242,28 @@ public final class BatchStore {
             UnaryOperator<Batch> change,
             Instant now,
             ObjIntConsumer<DSLContext> also) {
-        BatchRecord head = locked(dsl, id);
+        return change(dsl, locked(dsl, id), label, change, now, also);
+    }
+
+    private BatchRecord change(
+            DSLContext dsl,
+            BatchRecord head,
+            Sentence label,
+            UnaryOperator<Batch> change,
+            Instant now,
+            ObjIntConsumer<DSLContext> also) {
+        long id = head.getId();
         int current = head.getCurrentRevision();
         Batch before = plan(dsl, id, current);
         Batch after = change.apply(before);
         if (!after.equals(before)) {
-            int undone = dsl.deleteFrom(REVISION)
-                    .where(REVISION.BATCH_ID.eq(id), REVISION.NO.gt(current))
-                    .execute();
-            if (undone > 0) {
+            Condition undone = REVISION.BATCH_ID.eq(id).and(REVISION.NO.gt(current));
+            // Asked first: rows of other tables go with a row that is deleted, so a delete forgets all that is
+            // remembered.
+            if (dsl.fetchExists(REVISION, undone)) {
                 // What was tasted in them is gone with them.
                 cupboard.changesKit();
+                dsl.deleteFrom(REVISION).where(undone).execute();
             }
             Revisions.save(dsl, id, current + 1, after, label, now);
             DipStore.keepOf(dsl, after, now);
@@ -283,7 +305,7 @@ public final class BatchStore {
 
     /** Work begins. */
     public StoredBatch start(long id, Instant now) {
-        return cupboard.write(dsl -> {
+        return written(id, dsl -> {
             BatchRecord head = locked(dsl, id);
             if (head.getStatus().equals(Status.PLANNED.name())) {
                 head.setStatus(Status.RUNNING.name());
@@ -313,7 +335,7 @@ public final class BatchStore {
     }
 
     private StoredBatch step(long id, int seen, int by) {
-        return cupboard.write(dsl -> {
+        return written(id, dsl -> {
             BatchRecord head = locked(dsl, id);
             if (seen != 0 && seen != head.getCurrentRevision()) {
                 throw new MovedOn(id);

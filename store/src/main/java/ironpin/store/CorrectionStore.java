@@ -1,6 +1,5 @@
 package ironpin.store;
 
-import static ironpin.store.db.Tables.BATCH;
 import static ironpin.store.db.Tables.CORRECTION;
 
 import ironpin.batch.Batch;
@@ -45,16 +44,21 @@ public final class CorrectionStore {
 
     /** The corrections that stand: those of revisions that have not been undone, the first one first. */
     public List<LoggedCorrection> standing(long id) {
+        int revision = batches.load(id).revision();
+        return all(id).stream()
+                .filter(row -> row.getRevision() <= revision)
+                .map(CorrectionStore::logged)
+                .toList();
+    }
+
+    /** Those of revisions that were undone too: what is remembered stays true while only the plan changes. */
+    private List<CorrectionRecord> all(long id) {
         return cupboard.remembered(
-                new Question(Set.of(CORRECTION, BATCH), "standing", id),
-                dsl -> List.copyOf(dsl.select(CORRECTION.asterisk())
-                        .from(CORRECTION)
-                        .join(BATCH)
-                        .on(BATCH.ID.eq(CORRECTION.BATCH_ID))
-                        .where(CORRECTION.BATCH_ID.eq(id), CORRECTION.REVISION.le(BATCH.CURRENT_REVISION))
+                new Question(Set.of(CORRECTION), "corrections", id),
+                dsl -> List.copyOf(dsl.selectFrom(CORRECTION)
+                        .where(CORRECTION.BATCH_ID.eq(id))
                         .orderBy(CORRECTION.REVISION)
-                        .fetchInto(CORRECTION)
-                        .map(CorrectionStore::logged)));
+                        .fetch()));
     }
 
     private static LoggedCorrection logged(CorrectionRecord row) {

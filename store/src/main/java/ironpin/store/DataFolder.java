@@ -247,6 +247,9 @@ record DataFolder(Path folder) {
     }
 
     private String url(String name) {
-        return "jdbc:h2:file:" + folder.resolve(name) + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE;TRACE_LEVEL_FILE=0";
+        return "jdbc:h2:file:" + folder.resolve(name) + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE;TRACE_LEVEL_FILE=0"
+                // Statements as they were understood; a page asks some thirty different ones, and eight are kept
+                // otherwise.
+                + ";QUERY_CACHE_SIZE=64";
     }
 }

@@ -60,22 +60,27 @@ public final class HandStore {
 
     /** The tastings of a batch that stand, the first one first. */
     public List<LoggedTasting> standing(long id) {
+        int revision = batches.load(id).revision();
+        return tastings(id).stream()
+                .filter(row -> row.getRevision() <= revision)
+                .map(row -> new LoggedTasting(
+                        row.getFillingNo(),
+                        PattyVerdict.valueOf(row.getVerdict()),
+                        new Percentage(row.getSaltUpct()),
+                        row.getAdded(),
+                        new Mass(row.getAddedUg()),
+                        Times.read(row.getTastedAt())))
+                .toList();
+    }
+
+    /** Those of revisions that were undone too: what is remembered stays true while only the plan changes. */
+    private List<TastingRecord> tastings(long id) {
         return cupboard.remembered(
-                new Question(Set.of(TASTING, BATCH), "standing", id),
-                dsl -> List.copyOf(dsl.select(TASTING.asterisk())
-                        .from(TASTING)
-                        .join(BATCH)
-                        .on(BATCH.ID.eq(TASTING.BATCH_ID))
-                        .where(TASTING.BATCH_ID.eq(id), TASTING.REVISION.le(BATCH.CURRENT_REVISION))
+                new Question(Set.of(TASTING), "tastings", id),
+                dsl -> List.copyOf(dsl.selectFrom(TASTING)
+                        .where(TASTING.BATCH_ID.eq(id))
                         .orderBy(TASTING.REVISION)
-                        .fetchInto(TASTING)
-                        .map(row -> new LoggedTasting(
-                                row.getFillingNo(),
-                                PattyVerdict.valueOf(row.getVerdict()),
-                                new Percentage(row.getSaltUpct()),
-                                row.getAdded(),
-                                new Mass(row.getAddedUg()),
-                                Times.read(row.getTastedAt())))));
+                        .fetch()));
     }
 
     /** Writes down what was left of a vegetable, over what was written for it in this batch before. */

@@ -28,7 +28,11 @@ public record BenchCorrection(Correction correction, Percentage before, Percenta
      * @throws ironpin.refusal.NotThere if there is no such dough or none has been mixed
      */
     public static BenchCorrection of(Batch batch, int doughNo, BenchFeel feel) {
-        DoughMasses made = Balancer.solve(batch).dough(doughNo).made();
+        return of(batch, Balancer.solve(batch).dough(doughNo).made(), doughNo, feel);
+    }
+
+    /** The same, where what the dough comes to is known. @param made of this dough, by the balance of this batch */
+    public static BenchCorrection of(Batch batch, DoughMasses made, int doughNo, BenchFeel feel) {
         Mass water = made.of(DoughAddition.WATER);
         Correction exact = Correction.step(feel, made.flour(), water);
         Correction step =

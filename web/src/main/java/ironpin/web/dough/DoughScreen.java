@@ -117,17 +117,16 @@ public final class DoughScreen {
             return List.of();
         }
         return BenchFeel.of(dough.family()).stream()
-                .filter(feel ->
-                        BenchCorrection.of(screen.batch(), dough.no(), feel).holds(dough.no()))
+                .map(feel -> BenchCorrection.of(screen.batch(), made, dough.no(), feel))
+                .filter(step -> step.holds(dough.no()))
                 .map(this::step)
                 .toList();
     }
 
-    private FeelStep step(BenchFeel feel) {
-        BenchCorrection step = BenchCorrection.of(screen.batch(), dough.no(), feel);
+    private FeelStep step(BenchCorrection step) {
         Correction made = step.correction();
         return new FeelStep(
-                feel,
+                made.feel(),
                 Corrected.brief(made),
                 Sentence.of(Corrected.full(made), ", then ", follows(step.batch(), step.hydration())));
     }

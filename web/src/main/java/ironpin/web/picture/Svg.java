@@ -8,6 +8,9 @@ import org.springframework.web.util.HtmlUtils;
 
 /** Writes SVG elements; every attribute and text is escaped here and nowhere else. Units have no letter that wants it. */
 public final class Svg {
+    /** Most of what is written holds none of them, and is not copied letter by letter. */
+    private static final String ESCAPED = "<>&\"'";
+
     /** What is drawn before the words that are being written: text and quantities. */
     private final List<Object> parts = new ArrayList<>();
 
@@ -152,7 +155,12 @@ public final class Svg {
 
     /** Only what XML demands: named entities beyond its own would break a picture that is saved as a file. */
     private static String escaped(String text) {
-        return HtmlUtils.htmlEscape(text, "UTF-8");
+        for (int i = 0; i < text.length(); i++) {
+            if (ESCAPED.indexOf(text.charAt(i)) >= 0) {
+                return HtmlUtils.htmlEscape(text, "UTF-8");
+            }
+        }
+        return text;
     }
 
     private void start(String tag, Object... attributes) {
@@ -160,10 +168,11 @@ public final class Svg {
         for (int i = 0; i < attributes.length; i += 2) {
             Object value = attributes[i + 1];
             out.append(' ').append(attributes[i]).append("=\"");
-            said(
-                    value instanceof Sentence sentence
-                            ? sentence
-                            : Sentence.of(value instanceof Double d ? number(d) : value));
+            if (value instanceof Sentence sentence) {
+                said(sentence);
+            } else {
+                out.append(escaped(value instanceof Double d ? number(d) : String.valueOf(value)));
+            }
             out.append('"');
         }
     }
