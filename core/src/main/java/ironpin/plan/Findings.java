@@ -23,26 +23,28 @@ public final class Findings {
 
     /** The same, with how late the day is by now. */
     public static List<Finding> at(Station station, BatchPlan plan, int lotNo, Optional<Forecast> late) {
-        LotPlan lot = plan.lot(lotNo);
-        if (lot.lot().stashed() && station.makes()) {
-            return unmade(station, plan, lot);
-        }
-        List<Finding> found =
-                switch (station) {
-                    case TABLE -> TableFindings.of(plan, lot, late);
-                    case DOUGH -> DoughFindings.of(plan, lot);
-                    case FILLING -> FillingFindings.of(plan, lot);
-                    case PORTION -> PortionFindings.of(plan, lot);
-                    case ROLL -> RollFindings.of(lot);
-                    case FOLD -> FoldFindings.of(lot);
-                    case COOK -> CookFindings.of(plan, lot);
-                    case CLOCK -> ClockFindings.of(plan, late);
-                    case BOOK -> List.of();
-                };
-        return found.stream()
+        return said(station, plan, plan.lot(lotNo), late).stream()
                 .map(one -> one.offering(fix -> fix.possible(plan.batch())))
                 .sorted((a, b) -> b.level().compareTo(a.level()))
                 .toList();
+    }
+
+    /** In the order of the rules, with every fix that comes to mind, possible or not. */
+    private static List<Finding> said(Station station, BatchPlan plan, LotPlan lot, Optional<Forecast> late) {
+        if (lot.lot().stashed() && station.makes()) {
+            return unmade(station, plan, lot);
+        }
+        return switch (station) {
+            case TABLE -> TableFindings.of(plan, lot, late);
+            case DOUGH -> DoughFindings.of(plan, lot);
+            case FILLING -> FillingFindings.of(plan, lot);
+            case PORTION -> PortionFindings.of(plan, lot);
+            case ROLL -> RollFindings.of(lot);
+            case FOLD -> FoldFindings.of(lot);
+            case COOK -> CookFindings.of(plan, lot);
+            case CLOCK -> ClockFindings.of(plan, late);
+            case BOOK -> List.of();
+        };
     }
 
     /** Of pieces out of the freezer only what is in them still matters until they are cooked. */
@@ -75,8 +77,10 @@ public final class Findings {
 
     /** The most pressing level of a station over all lots. */
     public static Finding.Level worst(Station station, BatchPlan plan) {
+        // The clock is the whole day's, whichever lot is in hand.
         return plan.lots().stream()
-                .flatMap(lot -> at(station, plan, lot.lot().no()).stream())
+                .limit(station == Station.CLOCK ? 1 : plan.lots().size())
+                .flatMap(lot -> said(station, plan, lot, Optional.empty()).stream())
                 .map(Finding::level)
                 .max(Enum::compareTo)
                 .orElse(Finding.Level.NOTE);

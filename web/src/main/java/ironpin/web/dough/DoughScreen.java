@@ -29,6 +29,7 @@ import ironpin.web.page.Corrected;
 import ironpin.web.page.FieldView;
 import ironpin.web.page.OneOf;
 import ironpin.web.page.Option;
+import ironpin.web.page.Ringing;
 import ironpin.web.page.RunStep;
 import ironpin.web.page.Screen;
 import ironpin.wording.Count;
@@ -90,10 +91,23 @@ public final class DoughScreen {
      * A step on the way to a rested dough.
      *
      * @param step what to do
-     * @param run the same as a step of the day, with its timers; null where it takes no time of its own
+     * @param run the same as a step of the day; null where it takes no time of its own
      * @param range least and most, in words
      */
-    public record KneadLine(RestPlan.Step step, RunStep run, String range) {}
+    public record KneadLine(RestPlan.Step step, InTheDay run, String range) {}
+
+    /**
+     * How far a step has come, as its line shows it.
+     *
+     * @param at planned start
+     * @param open timers that can be started
+     * @param timers that have not been stopped
+     */
+    public record InTheDay(String key, String at, boolean done, List<RunStep.Offer> open, List<Ringing> timers) {
+        static InTheDay of(RunStep step) {
+            return new InTheDay(step.key(), step.at(), step.done(), step.open(), step.timers());
+        }
+    }
 
     /**
      * What a feel would lead to.
@@ -207,13 +221,17 @@ public final class DoughScreen {
     }
 
     /** Flours of the kit, and one that has left it but is still in this dough. */
-    public List<Flour> choices(Flour chosen) {
+    public List<Option> choices(Flour chosen) {
         boolean inKit = screen.kit().flour(chosen.key()).isPresent();
         Stream<Flour> free = screen.kit().flours().stream()
                 .filter(one -> one.key().equals(chosen.key())
                         || dough.flours().stream()
                                 .noneMatch(part -> part.flour().key().equals(one.key())));
-        return inKit ? free.toList() : Stream.concat(Stream.of(chosen), free).toList();
+        List<Flour> all =
+                inKit ? free.toList() : Stream.concat(Stream.of(chosen), free).toList();
+        return all.stream()
+                .map(one -> new Option(one.key(), one.name(), one.key().equals(chosen.key())))
+                .toList();
     }
 
     /** Flours that could be added; none once there are three. */
@@ -251,15 +269,21 @@ public final class DoughScreen {
     }
 
     /** Families that suit the way of cooking. */
-    public List<DoughFamily> suiting() {
-        return DoughStart.offered(screen.lot().lot().method());
+    public List<Option> suiting() {
+        return families(true);
     }
 
     /** The other families. */
-    public List<DoughFamily> others() {
-        return Arrays.stream(DoughFamily.values())
-                .filter(one -> !suiting().contains(one))
+    public List<Option> others() {
+        return families(false);
+    }
+
+    private List<Option> families(boolean suiting) {
+        List<DoughFamily> offered = DoughStart.offered(screen.lot().lot().method());
+        List<DoughFamily> rest = Arrays.stream(DoughFamily.values())
+                .filter(one -> !offered.contains(one))
                 .toList();
+        return OneOf.options(suiting ? offered : rest, DoughFamily::name, DoughFamily::label, dough.family());
     }
 
     /** What is measured of a bought wrapper. */
@@ -317,7 +341,7 @@ public final class DoughScreen {
         List<RestPlan.Step> steps = dough.restPlan().steps();
         List<KneadLine> lines = new ArrayList<>();
         for (int i = 0; i < steps.size(); i++) {
-            RunStep run = i < mine.size() ? mine.get(i) : null;
+            InTheDay run = i < mine.size() ? InTheDay.of(mine.get(i)) : null;
             lines.add(new KneadLine(
                     steps.get(i),
                     run,

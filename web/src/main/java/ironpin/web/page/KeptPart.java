@@ -73,15 +73,19 @@ final class KeptPart extends AbstractAttributeTagProcessor {
 
     private static List<Object> values(ExecutedFragmentExpression part) {
         List<Object> values = new ArrayList<>(part.getFragmentParameters().values());
-        for (Object value : values) {
-            if (!(value == null
-                    || value instanceof Record
-                    || value instanceof Enum
-                    || SAID.contains(value.getClass()))) {
-                throw new IllegalArgumentException("a part is kept by what it shows, not by a " + value.getClass());
-            }
-        }
+        values.forEach(KeptPart::demandValue);
         return values;
+    }
+
+    private static void demandValue(Object value) {
+        if (value instanceof List<?> all) {
+            all.forEach(KeptPart::demandValue);
+        } else if (!(value == null
+                || value instanceof Record
+                || value instanceof Enum
+                || SAID.contains(value.getClass()))) {
+            throw new IllegalArgumentException("a part is kept by what it shows, not by a " + value.getClass());
+        }
     }
 
     private static String written(ITemplateContext page, ExecutedFragmentExpression part) {
