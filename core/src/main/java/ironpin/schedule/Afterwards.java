@@ -37,12 +37,17 @@ final class Afterwards {
     private static Answer sooner(Problem problem, Answer answer, int job, int over) {
         Answer.Slot now = answer.slots().get(job);
         Score score = Checked.of(problem, answer).score();
+        List<Lag> its = problem.lags().stream()
+                .filter(lag -> lag.from().job() == job || lag.to().job() == job)
+                .toList();
         return answer.slots().stream()
                 .mapToInt(Answer.Slot::end)
                 .filter(end -> end >= over && end < now.start())
                 .sorted()
                 .distinct()
                 .mapToObj(start -> at(answer, job, start))
+                // Most times are too soon for what it waits for: nothing else need be looked at then.
+                .filter(moved -> score.broken() > 0 || its.stream().allMatch(lag -> moved.gap(lag) >= lag.least()))
                 .filter(moved -> Checked.of(problem, moved).score().compareTo(score) <= 0)
                 .findFirst()
                 .orElse(answer);

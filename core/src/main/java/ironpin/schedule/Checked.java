@@ -25,6 +25,9 @@ public record Checked(Score score, Map<Integer, Integer> longer, List<Wrong> wro
         private final Map<Integer, Integer> longer = new LinkedHashMap<>();
         private final List<Wrong> wrong = new ArrayList<>();
         private final List<List<Busy>> busy = new ArrayList<>();
+        /** Touches alone, by worker: what a job that yields is interrupted by. */
+        private final List<List<Busy>> touches = new ArrayList<>();
+
         private int broken;
         private int waiting;
         private int changes;
@@ -36,7 +39,9 @@ public record Checked(Score score, Map<Integer, Integer> longer, List<Wrong> wro
 
         private Checked all() {
             for (int worker = 0; worker < problem.workers().size(); worker++) {
-                busy.add(Busy.of(problem, answer, worker));
+                List<Busy> all = Busy.of(problem, answer, worker);
+                busy.add(all);
+                touches.add(all.stream().filter(Busy::touch).toList());
             }
             lags();
             for (int worker = 0; worker < problem.workers().size(); worker++) {
@@ -113,8 +118,8 @@ public record Checked(Score score, Map<Integer, Integer> longer, List<Wrong> wro
             int sum = 0;
             for (int worker :
                     problem.jobs().get(number).modes().get(slot.mode()).workers()) {
-                for (Busy one : busy.get(worker)) {
-                    if (one.touch() && one.start() >= slot.start() && one.end() <= slot.end()) {
+                for (Busy one : touches.get(worker)) {
+                    if (one.start() >= slot.start() && one.end() <= slot.end()) {
                         sum += one.end() - one.start();
                     }
                 }

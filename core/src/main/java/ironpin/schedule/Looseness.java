@@ -2,6 +2,7 @@ package ironpin.schedule;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -136,22 +137,40 @@ public final class Looseness {
                         Math.min(start(i), problem.workers().get(worker).from()));
             }
         }
+        push(early, late);
+        int[] all = new int[count];
+        Arrays.setAll(all, i -> Math.max(0, late[i] - early[i]));
+        return all;
+    }
+
+    /**
+     * Until nothing moves any more: what is early pushes what follows it, what is late what goes before it. In the order of the day
+     * most of it is pushed the first time round.
+     */
+    private void push(int[] early, int[] late) {
+        Edge[] inOrder = edges.toArray(Edge[]::new);
+        Arrays.sort(inOrder, Comparator.comparingInt(edge -> start(edge.from)));
         for (boolean moved = true; moved; ) {
             moved = false;
-            for (Edge edge : edges) {
-                if (early[edge.from] + edge.by > early[edge.to]) {
-                    early[edge.to] = early[edge.from] + edge.by;
-                    moved = true;
-                }
-                if (late[edge.to] - edge.by < late[edge.from]) {
-                    late[edge.from] = late[edge.to] - edge.by;
+            for (Edge edge : inOrder) {
+                int soonest = early[edge.from] + edge.by;
+                if (soonest > early[edge.to]) {
+                    early[edge.to] = soonest;
                     moved = true;
                 }
             }
         }
-        int[] all = new int[count];
-        Arrays.setAll(all, i -> Math.max(0, late[i] - early[i]));
-        return all;
+        for (boolean moved = true; moved; ) {
+            moved = false;
+            for (int i = inOrder.length - 1; i >= 0; i--) {
+                Edge edge = inOrder[i];
+                int latest = late[edge.to] - edge.by;
+                if (latest < late[edge.from]) {
+                    late[edge.from] = latest;
+                    moved = true;
+                }
+            }
+        }
     }
 
     private List<Integer> workers(int job) {
