@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import org.thymeleaf.context.EngineContext;
 import org.thymeleaf.context.ITemplateContext;
@@ -59,7 +60,9 @@ final class KeptPart extends AbstractAttributeTagProcessor {
                         .parseExpression(context, value);
         ExecutedFragmentExpression part = FragmentExpression.createExecutedFragmentExpression(context, expression);
         Asked asked = new Asked(
-                String.valueOf(part.getTemplateNameExpressionResult()),
+                Objects.requireNonNull(
+                                part.getTemplateNameExpressionResult(), "a kept part is called with its template")
+                        .toString(),
                 String.valueOf(part.getFragmentSelectorExpressionResult()),
                 values(part),
                 SentenceDialect.units());
