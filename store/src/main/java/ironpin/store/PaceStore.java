@@ -1,12 +1,15 @@
 package ironpin.store;
 
+import static ironpin.store.db.Tables.FORGOTTEN;
 import static ironpin.store.db.Tables.PACED;
 
 import ironpin.quantity.Belief;
+import ironpin.store.Cupboard.Question;
 import ironpin.store.db.tables.records.PacedRecord;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** How long people took for what they did, against what the plan counted with. */
 public final class PaceStore {
@@ -68,7 +71,7 @@ public final class PaceStore {
 
     /** Percent of the time the plan counts with that somebody takes, by everything they did under this name. */
     public Belief pace(String person) {
-        return cupboard.read(dsl -> {
+        return cupboard.remembered(new Question(Set.of(PACED, FORGOTTEN), "pace of " + person, 0), dsl -> {
             Unminded unminded = Unminded.of(dsl);
             return after(dsl.selectFrom(PACED).where(PACED.PERSON.eq(person)).orderBy(PACED.DONE_AT, PACED.ID).stream()
                     .filter(row -> !unminded.is(key(row)))

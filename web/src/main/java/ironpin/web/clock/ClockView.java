@@ -10,6 +10,7 @@ import ironpin.crew.Person;
 import ironpin.crew.Plates;
 import ironpin.crew.Skill;
 import ironpin.quantity.Belief;
+import ironpin.web.page.FieldError;
 import ironpin.web.page.Run;
 import ironpin.web.page.RunStep;
 import ironpin.web.page.Screen;
@@ -73,10 +74,30 @@ public record ClockView(
      * A step in a row.
      *
      * @param who does it, by name
+     * @param takes how long, in words
+     * @param own its minutes, where they are the cook's own to say and it is not done; otherwise null
      * @param slack how far it can move, in words
      * @param held whether the cook put it there
      */
-    public record StepRow(RunStep step, String who, String slack, boolean held) {}
+    public record StepRow(
+            String key,
+            String from,
+            String until,
+            String title,
+            String who,
+            String takes,
+            OwnMinutes own,
+            String slack,
+            boolean held,
+            boolean done) {}
+
+    /**
+     * The minutes of a step as they can be changed.
+     *
+     * @param name of the step
+     * @param refused what was typed and is not allowed; otherwise null
+     */
+    public record OwnMinutes(String name, long minutes, FieldError refused) {}
 
     /**
      * Something of a filling that can be done the day before.
@@ -158,7 +179,21 @@ public record ClockView(
         Duration slack = step.slot().slack();
         boolean held = screen.batch().held().stream().map(Held::task).anyMatch(step.key()::equals);
         String room = slack.isZero() ? "none" : Span.inMinutes(slack);
-        return new StepRow(step, screen.plan().day().who(step.slot()), room, held);
+        Timetable.Slot slot = step.slot();
+        OwnMinutes own = step.ownTime() && !step.done()
+                ? new OwnMinutes(slot.task().name(), step.minutes(), screen.refusal("minutes", step.key()))
+                : null;
+        return new StepRow(
+                step.key(),
+                TimeOfDay.of(slot.start(), screen.batch().serving()),
+                TimeOfDay.of(slot.end()),
+                slot.task().title(),
+                screen.plan().day().who(slot),
+                step.takes(),
+                own,
+                room,
+                held,
+                step.done());
     }
 
     private static String known(Timetable table, boolean thinking) {
