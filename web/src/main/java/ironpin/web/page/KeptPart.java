@@ -3,6 +3,7 @@ package ironpin.web.page;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import ironpin.quantity.UnitSystem;
+import ironpin.web.picture.Drawings;
 import ironpin.web.picture.Say;
 import java.io.StringWriter;
 import java.util.ArrayList;
@@ -27,15 +28,18 @@ import org.thymeleaf.standard.expression.StandardExpressions;
 import org.thymeleaf.templatemode.TemplateMode;
 
 /**
- * A part of a page whose text follows from its arguments and the reader's units, and from nothing else: nothing else is there while it
- * is written, so a part that asked for more would be wrong the first time and not the second. Equal arguments give the text again,
- * so what is passed is a value with equals: a record of what is shown, never the whole screen.
+ * A part of a page whose text follows from its arguments and the reader's units, and from nothing else: besides words and drawings
+ * nothing else is there while it is written, so a part that asks for more is wrong the first time it is seen. Equal arguments give the
+ * text again, so what is passed is a value with equals: a record of what is shown, never the whole screen.
  */
 final class KeptPart extends AbstractAttributeTagProcessor {
     /** Some hundred pages' worth. */
     private static final long MOST_CHARACTERS = 4_000_000;
 
     private static final Set<Class<?>> SAID = Set.of(String.class, Boolean.class, Integer.class, Long.class);
+
+    /** Words and drawings are the same for everybody. */
+    private static final Drawings DRAW = new Drawings();
 
     private record Asked(String template, String fragment, List<Object> arguments, UnitSystem units) {}
 
@@ -96,6 +100,7 @@ final class KeptPart extends AbstractAttributeTagProcessor {
         TemplateModel template = fragment.getTemplateModel();
         Map<String, Object> there = named(page, template, fragment);
         there.put("say", Say.WORDS);
+        there.put("draw", DRAW);
         EngineContext own =
                 new EngineContext(page.getConfiguration(), template.getTemplateData(), null, page.getLocale(), there);
         StringWriter text = new StringWriter();

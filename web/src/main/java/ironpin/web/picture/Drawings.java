@@ -51,12 +51,8 @@ public final class Drawings {
         return closed(fold, "dough-pale", "fill-meat");
     }
 
-    /** A lot's piece as it would be in another fold, small. */
-    public Sentence closed(LotPlan lot, Fold fold) {
-        return closed(fold, Tones.skin(lot), Tones.of(lot.filling().kind()));
-    }
-
-    private static Sentence closed(Fold fold, String skin, String filling) {
+    /** The same in a lot's colours. @param skin colour class of the skin @param filling colour class of the filling */
+    public Sentence closed(Fold fold, String skin, String filling) {
         Svg svg = Svg.picture("closed-picture", 100, 60, Sentence.of(fold.label()))
                 .open("g", "class", skin);
         FoldShape.draw(svg, fold, filling);
