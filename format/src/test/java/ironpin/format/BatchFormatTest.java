@@ -8,10 +8,14 @@ import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
 import ironpin.batch.RandomBatches;
 import ironpin.quantity.Mass;
+import ironpin.style.Style;
 import ironpin.style.Styles;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -91,6 +95,76 @@ public class BatchFormatTest {
             }
         }
         assertTrue(usual > 100, "only " + usual + " may be left out");
+    }
+
+    /** All that a start writes and a hand need not; whatever else is missing is named. */
+    private static final Set<String> NEED_NOT_BE_SAID = Set.of(
+            "crew",
+            "crew vessels BASKET",
+            "crew vessels DISH",
+            "crew vessels GRIDDLE",
+            "crew vessels PAN",
+            "crew vessels POT",
+            "crew people comes",
+            "crew people goes",
+            "doughs bowl",
+            "doughs flourAtHandG",
+            "doughs flours offsetBatches",
+            "doughs flours offsetPoints",
+            "doughs flours offsetSpreadPoints",
+            "doughs flours pricePerKg",
+            "doughs kneadBy",
+            "doughs kneadSchool",
+            "doughs lines said",
+            "fillings atHandG",
+            "fillings mixSchool",
+            "guests",
+            "held",
+            "lots boardMm",
+            "lots boughtWrapper",
+            "lots cooking",
+            "lots cooking atOnce",
+            "lots cooking correction",
+            "lots dustingPercent",
+            "lots givesWay",
+            "lots handiwork",
+            "lots pieces",
+            "lots portionSchool",
+            "lots rolling",
+            "lots sliceMm",
+            "lots stashed",
+            "lots vessel waterG",
+            "source",
+            "unread",
+            "waters");
+
+    /** Where a start is not as usual: a second pot, wrappers out of a pack, spells of its own. */
+    private static final Set<String> NOT_AS_USUAL = Set.of("crew vessels POT", "lots boughtWrapper", "lots cooking");
+
+    /** Starts are as usual, so what is left out of one comes back as it was. */
+    @Test
+    public void whatIsLeftOutOfAStartIsAsItWas() {
+        Set<String> unsaid = new HashSet<>();
+        for (Style style : Styles.all()) {
+            Batch batch = Styles.start(style, "Supper", LocalDateTime.of(2026, 11, 28, 19, 0), 6, Appetite.USUAL);
+            ObjectNode whole = (ObjectNode) Spelling.JSON.readTree(BatchFormat.write(batch));
+            for (List<Object> place : places(whole, List.of())) {
+                String name = place.stream()
+                        .filter(String.class::isInstance)
+                        .map(String.class::cast)
+                        .collect(Collectors.joining(" "));
+                ObjectNode less = whole.deepCopy();
+                without(less, place, true);
+                if (!NEED_NOT_BE_SAID.contains(name)) {
+                    expectThrows(UnreadableBatch.class, () -> BatchFormat.read(less.toString()));
+                } else {
+                    unsaid.add(name);
+                    Batch read = BatchFormat.read(less.toString()).batch();
+                    assertTrue(read.equals(batch) || NOT_AS_USUAL.contains(name), name + " of " + style.key());
+                }
+            }
+        }
+        assertEquals(unsaid, NEED_NOT_BE_SAID);
     }
 
     private static List<List<Object>> places(JsonNode node, List<Object> at) {
