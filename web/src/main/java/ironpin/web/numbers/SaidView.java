@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpServletResponseWrapper;
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import org.thymeleaf.spring6.view.ThymeleafView;
 
@@ -18,7 +19,13 @@ public class SaidView extends ThymeleafView {
     @Override
     public void render(Map<String, ?> model, HttpServletRequest request, HttpServletResponse response)
             throws Exception {
-        OwnNumbers numbers = OwnNumbers.of(request);
+        byte[] page = said(model, request, response).getBytes(StandardCharsets.UTF_8);
+        response.getOutputStream().write(page);
+    }
+
+    /** The page alone, for whoever makes something else of it; the response gets its type and nothing more. */
+    public String said(Map<String, ?> model, HttpServletRequest request, HttpServletResponse response)
+            throws Exception {
         StringWriter page = new StringWriter(USUAL_LENGTH);
         PrintWriter held = new PrintWriter(page);
         super.render(model, request, new HttpServletResponseWrapper(response) {
@@ -28,8 +35,7 @@ public class SaidView extends ThymeleafView {
             }
         });
         held.flush();
-        String text = page.toString();
-        String said = numbers.asWritten() ? text : NumbersInPage.said(text, numbers);
-        response.getOutputStream().write(said.getBytes(response.getCharacterEncoding()));
+        OwnNumbers numbers = OwnNumbers.of(request);
+        return numbers.asWritten() ? page.toString() : NumbersInPage.said(page.toString(), numbers);
     }
 }

@@ -2,13 +2,11 @@ package ironpin.web.paper;
 
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.util.XRLog;
+import ironpin.web.numbers.SaidView;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.servlet.http.HttpServletResponseWrapper;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -19,7 +17,6 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
-import org.springframework.web.servlet.View;
 import org.thymeleaf.spring6.view.ThymeleafViewResolver;
 
 /** Prints a template: written like every page, in its reader's units and numbers, and set on paper, in black. */
@@ -45,21 +42,13 @@ public class PaperPress {
             String template, String name, Model model, HttpServletRequest request, HttpServletResponse response)
             throws Exception {
         model.addAttribute("paper", Paper.of(request));
-        StringWriter page = new StringWriter();
-        PrintWriter held = new PrintWriter(page);
-        View view = views.resolveViewName("paper/" + template, Locale.ENGLISH);
-        view.render(model.asMap(), request, new HttpServletResponseWrapper(response) {
-            @Override
-            public PrintWriter getWriter() {
-                return held;
-            }
-        });
-        held.flush();
+        SaidView view = (SaidView) views.resolveViewName("paper/" + template, Locale.ENGLISH);
+        String page = view.said(model.asMap(), request, response);
         response.reset();
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + ".pdf\"")
-                .body(set(page.toString()));
+                .body(set(page));
     }
 
     private static byte[] set(String html) throws IOException {
