@@ -31,7 +31,12 @@ public record BenchCorrection(Correction correction, Percentage before, Percenta
         return of(batch, Balancer.solve(batch).dough(doughNo).made(), doughNo, feel);
     }
 
-    /** The same, where what the dough comes to is known. @param made of this dough, by the balance of this batch */
+    /**
+     * The same, where what the dough comes to is known.
+     *
+     * @param made of this dough, by the balance of this batch
+     * @throws ironpin.refusal.NotThere if there is no such dough
+     */
     public static BenchCorrection of(Batch batch, DoughMasses made, int doughNo, BenchFeel feel) {
         Mass water = made.of(DoughAddition.WATER);
         Correction exact = Correction.step(feel, made.flour(), water);

@@ -10,8 +10,8 @@ import java.util.Map;
 import org.thymeleaf.spring6.view.ThymeleafView;
 
 /**
- * A page as it leaves the house: with numbers as its cook writes them, and made bytes as a whole, which takes a fraction of what the
- * thousands of small pieces take that the engine writes.
+ * A page as it leaves the house: with numbers as its cook writes them, and made bytes as a whole, not in the thousands of small pieces
+ * that the engine writes.
  */
 public class SaidView extends ThymeleafView {
     private static final int USUAL_LENGTH = 100_000;

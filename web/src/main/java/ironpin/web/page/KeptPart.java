@@ -33,7 +33,7 @@ import org.thymeleaf.templatemode.TemplateMode;
  * text again, so what is passed is a value with equals: a record of what is shown, never the whole screen.
  */
 final class KeptPart extends AbstractAttributeTagProcessor {
-    /** Some hundred pages' worth. */
+    /** Some fifty pages' worth, if nothing on them were the same. */
     private static final long MOST_CHARACTERS = 4_000_000;
 
     private static final Set<Class<?>> SAID = Set.of(String.class, Boolean.class, Integer.class, Long.class);
