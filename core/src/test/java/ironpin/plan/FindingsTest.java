@@ -5,7 +5,6 @@ import static org.testng.Assert.assertTrue;
 
 import ironpin.batch.Appetite;
 import ironpin.batch.Batch;
-import ironpin.batch.RandomBatches;
 import ironpin.batch.Station;
 import ironpin.batch.edit.Address;
 import ironpin.batch.edit.CountField;
@@ -24,7 +23,6 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -145,27 +143,6 @@ public class FindingsTest {
         Batch wrapped = fixes.get(1).applyTo(batch);
         assertEquals(wrapped.lots().size(), 2);
         assertTrue(wrapped.lots().get(1).bought().isPresent());
-    }
-
-    @Test
-    public void everyFixOfAnyPlanCanBeApplied() {
-        RandomBatches batches = new RandomBatches(11);
-        int fixes = 0;
-        for (int i = 0; i < 500; i++) {
-            Batch batch = batches.next();
-            BatchPlan plan = BatchPlan.of(batch);
-            for (Station station : Station.values()) {
-                for (LotPlan lot : plan.lots()) {
-                    for (Finding finding : Findings.at(station, plan, lot.lot().no())) {
-                        Optional<Fix> fix = finding.fix();
-                        fix.ifPresent(change -> BatchPlan.of(change.applyTo(batch)));
-                        finding.others().forEach(change -> BatchPlan.of(change.applyTo(batch)));
-                        fixes += fix.isPresent() ? 1 : 0;
-                    }
-                }
-            }
-        }
-        assertTrue(fixes > 300, "only " + fixes + " fixes were offered");
     }
 
     @Test

@@ -14,7 +14,10 @@ public final class EveryOrder {
 
     private final Problem problem;
     private final int nodes;
-    private final List<int[]> edges = new ArrayList<>();
+    /** Each difference: from, to, by. */
+    private int[] edges = new int[3 * 64];
+
+    private int length;
     private final List<int[]> held = new ArrayList<>();
     private final int[] added;
     private int best = Integer.MIN_VALUE;
@@ -46,7 +49,12 @@ public final class EveryOrder {
 
     /** time(to) is at most time(from) + by. */
     private void atMost(int from, int to, int by) {
-        edges.add(new int[] {from, to, by});
+        if (length == edges.length) {
+            edges = Arrays.copyOf(edges, 2 * length);
+        }
+        edges[length++] = from;
+        edges[length++] = to;
+        edges[length++] = by;
     }
 
     private void atLeast(int from, int to, int by) {
@@ -69,51 +77,66 @@ public final class EveryOrder {
         for (Hold hold : problem.holds()) {
             held.add(new int[] {hold.room(), node(hold.from()), node(hold.to())});
         }
-        gaps(0);
+        int[] way = new int[nodes];
+        Arrays.fill(way, FAR);
+        way[0] = 0;
+        gaps(0, way);
     }
 
     /** Each gap is kept, or waits in its shelter. */
-    private void gaps(int number) {
+    private void gaps(int number, int[] before) {
+        int[] way = before.clone();
+        if (!betters(way)) {
+            return;
+        }
         if (number == problem.lags().size()) {
-            modes(0, new int[problem.jobs().size()]);
+            modes(0, new int[problem.jobs().size()], way);
             return;
         }
         Lag lag = problem.lags().get(number);
-        int mark = edges.size();
+        int mark = length;
         if (lag.most().isPresent()) {
             atMost(node(lag.from()), node(lag.to()), lag.most().getAsInt());
         }
-        gaps(number + 1);
+        gaps(number + 1, way);
         cut(mark);
         if (lag.shelter().isPresent()
                 && problem.rooms().get(lag.shelter().get().room()).units() > 0) {
             lag.shelter().get().most().ifPresent(most -> atMost(node(lag.from()), node(lag.to()), most));
             held.add(new int[] {lag.shelter().get().room(), node(lag.from()), node(lag.to())});
-            gaps(number + 1);
+            gaps(number + 1, way);
             held.remove(held.size() - 1);
             cut(mark);
         }
     }
 
-    private void modes(int job, int[] chosen) {
+    private void modes(int job, int[] chosen, int[] way) {
         if (job == problem.jobs().size()) {
-            places(0, new int[held.size()], chosen);
+            places(0, new int[held.size()], chosen, way);
             return;
         }
         for (int m = 0; m < Math.max(1, problem.jobs().get(job).modes().size()); m++) {
             chosen[job] = problem.jobs().get(job).modes().isEmpty() ? -1 : m;
-            modes(job + 1, chosen);
+            modes(job + 1, chosen, way);
         }
     }
 
-    private void places(int hold, int[] place, int[] chosen) {
+    /** The places of a room are alike: of those that nobody has taken yet one is tried. */
+    private void places(int hold, int[] place, int[] chosen, int[] way) {
         if (hold == held.size()) {
-            orders(place, chosen);
+            orders(place, chosen, way);
             return;
         }
-        for (int i = 0; i < problem.rooms().get(held.get(hold)[0]).units(); i++) {
+        int room = held.get(hold)[0];
+        int free = 0;
+        for (int i = 0; i < hold; i++) {
+            if (held.get(i)[0] == room) {
+                free = Math.max(free, place[i] + 1);
+            }
+        }
+        for (int i = 0; i <= free && i < problem.rooms().get(room).units(); i++) {
             place[hold] = i;
-            places(hold + 1, place, chosen);
+            places(hold + 1, place, chosen, way);
         }
     }
 
@@ -121,7 +144,7 @@ public final class EveryOrder {
         void take();
     }
 
-    private void orders(int[] place, int[] chosen) {
+    private void orders(int[] place, int[] chosen, int[] way) {
         List<List<Way>> questions = new ArrayList<>();
         for (int a = 0; a < held.size(); a++) {
             for (int b = a + 1; b < held.size(); b++) {
@@ -137,12 +160,13 @@ public final class EveryOrder {
                 both(a, b, chosen, questions);
             }
         }
-        int mark = edges.size();
+        int mark = length;
         Arrays.fill(added, 0);
         for (int i = 0; i < chosen.length; i++) {
             hours(i, chosen[i]);
+            atLeast(start(i), end(i), problem.jobs().get(i).time(chosen[i]));
         }
-        ask(questions, 0, chosen);
+        ask(questions, 0, chosen, way, added.clone());
         cut(mark);
     }
 
@@ -204,60 +228,67 @@ public final class EveryOrder {
         return ways;
     }
 
-    private void ask(List<List<Way>> questions, int number, int[] chosen) {
-        int mark = edges.size();
+    /** @param told what the jobs were lengthened by when their length was said last */
+    private void ask(List<List<Way>> questions, int number, int[] chosen, int[] before, int[] told) {
+        int mark = length;
         for (int i = 0; i < chosen.length; i++) {
             int time = problem.jobs().get(i).time(chosen[i]) + added[i];
-            atLeast(start(i), end(i), time);
+            if (added[i] != told[i]) {
+                atLeast(start(i), end(i), time);
+            }
             if (number == questions.size()) {
                 atMost(start(i), end(i), time);
             }
         }
-        int start = latest();
-        if (start > best) {
+        int[] moments = before.clone();
+        if (betters(moments)) {
             if (number == questions.size()) {
-                best = start;
+                best = first(moments);
             } else {
                 for (Way way : questions.get(number)) {
-                    int here = edges.size();
-                    int[] before = added.clone();
+                    int here = length;
+                    int[] extra = added.clone();
                     way.take();
-                    ask(questions, number + 1, chosen);
+                    ask(questions, number + 1, chosen, moments, extra);
                     cut(here);
-                    System.arraycopy(before, 0, added, 0, before.length);
+                    System.arraycopy(extra, 0, added, 0, extra.length);
                 }
             }
         }
         cut(mark);
     }
 
-    /** The latest first start that the differences allow; the least of all numbers if they contradict each other. */
-    private int latest() {
-        int[] way = new int[nodes];
-        Arrays.fill(way, FAR);
-        way[0] = 0;
+    /**
+     * Makes of moments, which were the latest without the differences that have come since, the latest with them; whether they do not
+     * contradict each other and begin later than the best.
+     */
+    private boolean betters(int[] way) {
         for (int round = 0; round <= nodes; round++) {
             boolean moved = false;
-            for (int[] edge : edges) {
-                if (way[edge[0]] < FAR && way[edge[0]] + edge[2] < way[edge[1]]) {
-                    way[edge[1]] = way[edge[0]] + edge[2];
+            for (int i = 0; i < length; i += 3) {
+                int to = edges[i + 1];
+                int by = way[edges[i]] + edges[i + 2];
+                if (way[edges[i]] < FAR && by < way[to]) {
+                    way[to] = by;
                     moved = true;
                 }
             }
             if (!moved) {
-                int first = FAR;
-                for (int i = 0; i < problem.jobs().size(); i++) {
-                    first = Math.min(first, way[start(i)]);
-                }
-                return first;
+                return first(way) > best;
             }
         }
-        return Integer.MIN_VALUE;
+        return false;
+    }
+
+    private int first(int[] way) {
+        int first = FAR;
+        for (int i = 0; i < problem.jobs().size(); i++) {
+            first = Math.min(first, way[start(i)]);
+        }
+        return first;
     }
 
     private void cut(int mark) {
-        while (edges.size() > mark) {
-            edges.remove(edges.size() - 1);
-        }
+        length = mark;
     }
 }

@@ -38,7 +38,7 @@ import org.testng.annotations.Test;
 /** A kitchen that the house can reach: nobody comes in without the code, and whoever was sent away is out. */
 public class DoorJourneyTest extends OpenKitchen {
     private static final String ASKS = "Not let in yet";
-    private static final List<String> MEMORY = List.of("-Xmx256m");
+    private static final List<String> MEMORY = List.of("-Xmx256m", "-XX:TieredStopAtLevel=1");
 
     private final HttpClient client = HttpClient.newHttpClient();
     private KitchenProcess kitchen;

@@ -50,12 +50,19 @@ final class KitchenProcess {
     /** The same on a port, with whatever else it is told. */
     static KitchenProcess open(Path data, List<String> jvm, int port, String... told)
             throws IOException, InterruptedException {
+        List<String> options = new ArrayList<>(jvm);
+        options.addAll(OpeningClasses.options());
+        return start(data, options, port, told);
+    }
+
+    /** @param jvm options of Java, the class path among them */
+    static KitchenProcess start(Path data, List<String> jvm, int port, String... told)
+            throws IOException, InterruptedException {
         List<String> command = new ArrayList<>();
         command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
         command.addAll(jvm);
         command.addAll(List.of(
-                "-cp",
-                System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
+                "-Djava.library.path=" + System.getProperty("java.library.path"),
                 Ironpin.class.getName(),
                 "--server.port=" + port,
                 "--ironpin.demo=true",
@@ -102,6 +109,12 @@ final class KitchenProcess {
     /** SIGKILL: no shutdown hook runs. */
     void kill() {
         process.destroyForcibly();
+    }
+
+    /** As from the launcher: asked to end, and waited for. */
+    void leave() throws InterruptedException {
+        process.destroy();
+        process.waitFor();
     }
 
     void close() throws InterruptedException {

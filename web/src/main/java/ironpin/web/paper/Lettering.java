@@ -1,14 +1,14 @@
 package ironpin.web.paper;
 
 import java.io.IOException;
-import java.io.InputStream;
 import java.text.Bidi;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 
 /**
@@ -19,12 +19,9 @@ import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 public final class Lettering {
     private static final String EMPTY_BOX = "\u25a1";
     private static final float BOLD = 0.035f;
-    private static final String[] FONTS = {
-        "noto-sans.ttf", "noto-sans-georgian.ttf", "noto-sans-hebrew.ttf", "noto-sans-sc.ttf", "noto-sans-kr.ttf"
-    };
 
     private final PDDocument document;
-    private final PDFont[] fonts = new PDFont[FONTS.length];
+    private final Map<Face, PDFont> open = new EnumMap<>(Face.class);
     private boolean missed;
 
     public Lettering(PDDocument document) {
@@ -110,14 +107,17 @@ public final class Lettering {
     }
 
     private PDFont fontOf(String letter) throws IOException {
-        for (int i = 0; i < fonts.length; i++) {
-            if (fonts[i] == null) {
-                try (InputStream font = Lettering.class.getResourceAsStream("/fonts/" + FONTS[i])) {
-                    fonts[i] = PDType0Font.load(document, font, true);
+        for (Face face : Face.values()) {
+            // Which of the two that are one font is said by the letter, which of the others by what they hold.
+            if (face.compareTo(Face.DEVANAGARI) > 0 || face.isAskedForBy(letter)) {
+                PDFont font = open.get(face);
+                if (font == null) {
+                    font = face.open(document);
+                    open.put(face, font);
                 }
-            }
-            if (has(fonts[i], letter)) {
-                return fonts[i];
+                if (has(font, letter)) {
+                    return font;
+                }
             }
         }
         return null;

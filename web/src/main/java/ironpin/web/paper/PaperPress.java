@@ -1,5 +1,6 @@
 package ironpin.web.paper;
 
+import com.openhtmltopdf.pdfboxout.PDFontSupplier;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.util.XRLog;
 import ironpin.web.numbers.SaidView;
@@ -7,9 +8,10 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.EnumSet;
 import java.util.Locale;
-import java.util.Map;
-import java.util.regex.Pattern;
+import java.util.Set;
+import org.apache.pdfbox.pdmodel.PDDocument;
 import org.jsoup.Jsoup;
 import org.jsoup.helper.W3CDom;
 import org.springframework.http.HttpHeaders;
@@ -22,14 +24,6 @@ import org.thymeleaf.spring6.view.ThymeleafViewResolver;
 /** Prints a template: written like every page, in its reader's units and numbers, and set on paper, in black. */
 @Component
 public class PaperPress {
-    /** Fonts by the letters that want them: the large ones are opened only where one of theirs is printed. */
-    private static final Map<String, Pattern> FONTS = Map.of(
-            "noto-sans", Pattern.compile(""),
-            "noto-sans-georgian", Pattern.compile("\\p{IsGeorgian}"),
-            "noto-sans-hebrew", Pattern.compile("\\p{IsHebrew}"),
-            "noto-sans-sc", Pattern.compile("\\p{IsHan}|\\p{IsHiragana}|\\p{IsKatakana}"),
-            "noto-sans-kr", Pattern.compile("\\p{IsHangul}"));
-
     private final ThymeleafViewResolver views;
 
     PaperPress(ThymeleafViewResolver views) {
@@ -52,16 +46,27 @@ public class PaperPress {
     }
 
     private static byte[] set(String html) throws IOException {
-        PdfRendererBuilder press = new PdfRendererBuilder();
-        press.withW3cDocument(new W3CDom().fromJsoup(Jsoup.parse(html)), "");
-        FONTS.forEach((family, letters) -> {
-            if (letters.matcher(html).find()) {
-                press.useFont(() -> PaperPress.class.getResourceAsStream("/fonts/" + family + ".ttf"), family);
+        Set<Face> faces = EnumSet.noneOf(Face.class);
+        for (Face face : Face.values()) {
+            if (face.isAskedForBy(html)) {
+                faces.add(face);
             }
-        });
+        }
+        if (faces.contains(Face.DEVANAGARI)) {
+            // One font, and one name for it in the styles.
+            faces.remove(Face.LATIN);
+        }
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        press.toStream(out);
-        press.run();
+        try (PDDocument document = new PDDocument()) {
+            PdfRendererBuilder press = new PdfRendererBuilder();
+            press.usePDDocument(document);
+            press.withW3cDocument(new W3CDom().fromJsoup(Jsoup.parse(html)), "");
+            for (Face face : faces) {
+                press.useFont(new PDFontSupplier(face.open(document)), face.family());
+            }
+            press.toStream(out);
+            press.run();
+        }
         return out.toByteArray();
     }
 }
