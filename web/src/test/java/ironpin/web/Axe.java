@@ -10,12 +10,12 @@ import java.nio.charset.StandardCharsets;
 /** The rules of axe, asked in the page itself: read into it once, however often it is asked, and only what is wrong is written out. */
 final class Axe {
     /** Beside the usual rules: what a label shows is what speech input says to press it. */
-    static final String EVERYTHING =
-            "{resultTypes: ['violations'], rules: {'label-content-name-mismatch': {enabled: true}}}";
+    static final String EVERYTHING = "{preload: {assets: ['media']}, resultTypes: ['violations'],"
+            + " rules: {'label-content-name-mismatch': {enabled: true}}}";
 
     /** What the colours of a page can break. */
-    static final String COLOURS =
-            "{resultTypes: ['violations'], runOnly: {type: 'rule', values: ['color-contrast', 'link-in-text-block']}}";
+    static final String COLOURS = "{preload: false, resultTypes: ['violations'],"
+            + " runOnly: {type: 'rule', values: ['color-contrast', 'link-in-text-block']}}";
 
     private static final String RUN =
             """
