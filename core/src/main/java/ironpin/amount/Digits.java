@@ -20,11 +20,19 @@ final class Digits {
 
     /** The text with its digits, as long as it was. */
     static String mended(String text) {
-        String plain = ONE_OF.matcher(text).replaceAll("1");
-        plain = ZERO.matcher(plain).replaceAll("0");
-        plain = ONE_WITHIN.matcher(plain).replaceAll("1");
-        plain = FIVE.matcher(plain).replaceAll("5");
-        plain = LOST_ONE.matcher(plain).replaceAll("1");
+        String plain = text;
+        // Most lines have nothing to mend, and looking for it properly takes a tenth of reading them.
+        if (plain.chars().anyMatch(letter -> letter >= '0' && letter <= '9')) {
+            plain = ONE_OF.matcher(plain).replaceAll("1");
+            plain = ZERO.matcher(plain).replaceAll("0");
+            plain = ONE_WITHIN.matcher(plain).replaceAll("1");
+        }
+        if (plain.indexOf('S') >= 0) {
+            plain = FIVE.matcher(plain).replaceAll("5");
+        }
+        if (plain.indexOf('/') >= 0) {
+            plain = LOST_ONE.matcher(plain).replaceAll("1");
+        }
         Matcher one = ONE_IN_FRONT.matcher(plain);
         return one.matches() && counted(one.group(1).strip()) ? "1" + one.group(1) : plain;
     }

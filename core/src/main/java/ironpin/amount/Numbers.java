@@ -1,12 +1,14 @@
 package ironpin.amount;
 
 import ironpin.quantity.Decimal;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** Numbers as cooks write them: digits, mixed numbers, unicode fractions, words. */
 final class Numbers {
@@ -46,6 +48,11 @@ final class Numbers {
     };
     private static final String[] TENS = {"twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety"};
     private static final Map<String, Double> WORDS = words();
+
+    /** The longest first. */
+    private static final Map<Character, List<String>> BY_INITIAL = WORDS.keySet().stream()
+            .sorted(Comparator.comparingInt(String::length).reversed())
+            .collect(Collectors.groupingBy(word -> word.charAt(0)));
 
     /** A whole number that is a word; one of two words only where a hyphen joins them. */
     private static final Pattern COUNTS = Pattern.compile("\\b(?:(?:" + String.join("|", TENS) + ")(?:-(?:"
@@ -140,11 +147,14 @@ final class Numbers {
     private static final Pattern DOZEN = Pattern.compile("\\s?(?:dozens?|doz\\.?)(?![\\p{L}])");
 
     private static Optional<Found> word(String text) {
-        return WORDS.keySet().stream()
+        if (text.isEmpty()) {
+            return Optional.empty();
+        }
+        return BY_INITIAL.getOrDefault(text.charAt(0), List.of()).stream()
                 .filter(word -> text.startsWith(word)
                         && (text.length() == word.length() || !Character.isLetter(text.charAt(word.length())))
                         && !text.startsWith("spice", Math.min(text.length(), word.length() + 1)))
-                .max((a, b) -> a.length() - b.length())
+                .findFirst()
                 .map(word -> new Found(WORDS.get(word), word.length()));
     }
 

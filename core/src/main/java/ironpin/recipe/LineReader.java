@@ -16,6 +16,11 @@ import java.util.regex.Pattern;
 
 /** Reads one line: its amount, what it is of, and what it says besides. */
 final class LineReader {
+    /** "00 flour" is a kind of it, and no amount. */
+    private static final Pattern DOUBLE_ZERO = Pattern.compile("(?i)^(?:tipo |type )?[\"“]?0{1,2}[\"”]? flour\\b");
+
+    private static final Pattern LEADS_ON =
+            Pattern.compile("(?i).*\\b(?:in|with|of|by|for|to|from|or)|.*\\b(?:into|until|them|it|then|these)\\b.*");
     private static final Pattern TO_TASTE = Pattern.compile(
             "(?i)[,;(]?\\s*\\b(?:or )?(?:to (?:your )?taste|as (?:needed|required|desired)|as much as (?:needed|you like)|q\\.?s\\.?"
                     + "|if (?:needed|required|desired|necessary))\\b\\)?");
@@ -271,8 +276,7 @@ final class LineReader {
 
     /** "Plain flour 300 g", "Eggs: 2", "Spring onions x 3", turned so that the amount comes first; nothing if it is not so. */
     static Optional<String> nameFirst(String raw, AmountReader amounts) {
-        // "00 flour" is a kind of it, and no amount.
-        String text = raw.replaceFirst("(?i)^(?:tipo |type )?[\"“]?0{1,2}[\"”]? flour\\b", "flour");
+        String text = DOUBLE_ZERO.matcher(raw).replaceFirst("flour");
         Matcher begins = AMOUNT_BEGINS.matcher(text);
         int from = 0;
         while (from < text.length() && begins.find(from)) {
@@ -283,10 +287,7 @@ final class LineReader {
                     .matcher(inBrackets ? behindName.replaceFirst("[)\\]]", "") : behindName)
                     .replaceFirst("");
             // "Fried in 3 tbsp oil" measures the oil.
-            boolean ofAnother = name.matches(
-                            "(?i).*\\b(?:in|with|of|by|for|to|from|or)|.*\\b(?:into|until|them|it|then|these)\\b.*")
-                    || RecipeText.isStepVerb(name)
-                    || severalFoods(name);
+            boolean ofAnother = LEADS_ON.matcher(name).matches() || RecipeText.isStepVerb(name) || severalFoods(name);
             if (name.length() >= 3
                     && !ofAnother
                     && startsWithLetters(name)

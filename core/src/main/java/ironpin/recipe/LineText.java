@@ -18,6 +18,8 @@ final class LineText {
     private static final int MOST = RecipeText.TELLING;
 
     private static final int MOST_CLAUSES = 60;
+    private static final Pattern STARS = Pattern.compile("^\\*+|\\*+$");
+    private static final Pattern THUMB = Pattern.compile("(?i)\\bthumb-?sized? (?:piece|knob|chunk|bit)(?: of)?");
     private static final Pattern MARKS = Pattern.compile(
             "^(?:[A-Z][:.)]\\s+(?=[\\d½⅓⅔¼¾⅛])|[\\p{So}*•–·▢☐✓✔#>▪◦‣►➤○●■□◆»›\\uFE0F-]+\\s+|o\\s+(?=\\d)|\\d{1,2}[.)]\\s+(?=(?:\\d|[½⅓⅔¼¾⅛]))|\\[[ xX]?\\]\\s*|[\\p{So}*•·▢☐▪◦‣►➤○●■□◆\\uFE0F-]+\\s*(?=[\\d½⅓⅔¼¾⅛\\p{L}]))");
     /** "(6 cups, 29 oz)": the same said twice more, and no second thing. */
@@ -65,9 +67,8 @@ final class LineText {
         String bare = MARKS.matcher(cut.strip()).replaceFirst("").strip();
         bare = MARKS.matcher(bare).replaceFirst("").strip();
         bare = SAID_TWICE.matcher(bare).replaceAll("($1 / $2)");
-        bare = bare.replaceAll("^\\*+|\\*+$", "")
-                .replaceAll("(?i)\\bthumb-?sized? (?:piece|knob|chunk|bit)(?: of)?", "thumb")
-                .strip();
+        bare = STARS.matcher(bare).replaceAll("");
+        bare = THUMB.matcher(bare).replaceAll("thumb").strip();
         return bare.endsWith(".") && !bare.endsWith("..")
                 ? bare.substring(0, bare.length() - 1).strip()
                 : bare;

@@ -31,6 +31,9 @@ public class NumbersOfTheHouseTest extends OpenKitchen {
         return batches.create(batch, "numbers", Instant.now());
     }
 
+    /** Whatever the hour at which the demo is looked at. */
+    private static final Pattern HALF_A_DAY = Pattern.compile("\\b1?\\d:\\d\\d [ap]m\\b");
+
     @Test
     public void aCommaStandsWhereThisCookWritesIt() throws Exception {
         long id = supper();
@@ -86,7 +89,7 @@ public class NumbersOfTheHouseTest extends OpenKitchen {
         try (BrowserContext device = in("en-US")) {
             Page page = page(device);
             page.navigate("/batches/4/clock");
-            assertThat(page.locator("main")).containsText(Pattern.compile("\\b[1-9]:\\d\\d pm"));
+            assertThat(page.locator("main")).containsText(HALF_A_DAY);
             page.navigate("/kit");
             press(page, "18 o’clock");
             page.getByLabel("Sign of your money").fill("€");
@@ -94,7 +97,7 @@ public class NumbersOfTheHouseTest extends OpenKitchen {
             page.navigate("/batches/4/shopping");
             assertThat(page.locator("main")).containsText("price €");
             page.navigate("/batches/4/clock");
-            assertThat(page.locator("main")).not().containsText(Pattern.compile("\\b[1-9]:\\d\\d pm"));
+            assertThat(page.locator("main")).not().containsText(HALF_A_DAY);
         }
     }
 }
