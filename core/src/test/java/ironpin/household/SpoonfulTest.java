@@ -46,6 +46,16 @@ public class SpoonfulTest {
         assertEquals(one.fills(), fills);
     }
 
+    /** What it costs to be off by parts, to wash a second measure, and to fill: by hand. */
+    @Test
+    public void offSecondMeasuresAndFillsCost() {
+        Map<String, Spoonful> there = metric();
+        assertEquals(Household.cost(there.get("3½ tbsp"), 52.5), 4 * 0.004, 1e-12);
+        assertEquals(Household.cost(there.get("1 tbsp + ½ tsp"), 17.5), 0.03 + 2 * 0.004, 1e-12);
+        assertEquals(Household.cost(there.get("1 cup"), 255), Math.log(1.02) + 0.004, 1e-12);
+        assertEquals(Household.cost(there.get("1 cup"), 245), Math.log(250 / 245.0) + 0.004, 1e-12);
+    }
+
     /** No empty ones, none that nobody would count, and no half spoons lost beside whole cups or other spoons. */
     @Test
     public void onlyWhatThereIsToFill() {
