@@ -21,6 +21,9 @@ import org.testng.annotations.Test;
 public class NumbersOfTheHouseTest extends OpenKitchen {
     private static final String COMMA = "1.234,5";
 
+    /** Whatever the hour at which the demo is looked at. */
+    private static final Pattern HALF_A_DAY = Pattern.compile("\\b1?\\d:\\d\\d [ap]m\\b");
+
     private static BrowserContext in(String locale) {
         return device(new Browser.NewContextOptions().setViewportSize(1280, 800), locale);
     }
@@ -30,9 +33,6 @@ public class NumbersOfTheHouseTest extends OpenKitchen {
         Batch batch = batches.load(4).batch().withTitle("Version 2.5 of 1.500");
         return batches.create(batch, "numbers", Instant.now());
     }
-
-    /** Whatever the hour at which the demo is looked at. */
-    private static final Pattern HALF_A_DAY = Pattern.compile("\\b1?\\d:\\d\\d [ap]m\\b");
 
     @Test
     public void aCommaStandsWhereThisCookWritesIt() throws Exception {

@@ -11,8 +11,8 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 
 /**
- * The class path as jars, and an archive of the classes that an opening kitchen needs, as the launcher has one: with it a kitchen opens in
- * half the time. Made once by each process of tests that opens one.
+ * The class path as jars, and an archive of the classes that an opening kitchen needs, as the launcher has one: with it a kitchen opens for
+ * half the processor time. Made once by each process of tests that opens one.
  */
 final class OpeningClasses {
     private static List<String> options;

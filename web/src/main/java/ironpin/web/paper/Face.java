@@ -10,10 +10,10 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
-/** The fonts that letters are printed in; all but the first are opened only where one of theirs is printed. */
+/** The fonts that letters are printed in, each opened only where it is asked for: the large ones take long. */
 enum Face {
     LATIN("noto-sans", "\\P{IsDevanagari}"),
-    /** The same font with its rules for letters that join. To try them on letters that do not takes nine tenths of a paper's time. */
+    /** The same font with its rules for letters that join. To try them on letters that do not takes four fifths of a paper's time. */
     DEVANAGARI("noto-sans", "\\p{IsDevanagari}"),
     GEORGIAN("noto-sans-georgian", "\\p{IsGeorgian}"),
     HEBREW("noto-sans-hebrew", "\\p{IsHebrew}"),
