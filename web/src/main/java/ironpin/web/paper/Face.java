@@ -38,6 +38,11 @@ enum Face {
         return letters.matcher(text).find();
     }
 
+    /** Whether it may hold a letter: of the two that are one font its letters say which, of the others only what they hold does. */
+    boolean mayHold(String letter) {
+        return !file.equals(LATIN.file) || isAskedForBy(letter);
+    }
+
     PDFont open(PDDocument document) throws IOException {
         try (InputStream in = Face.class.getResourceAsStream("/fonts/" + file + ".ttf")) {
             TrueTypeFont font = new TTFParser().parse(new RandomAccessReadBuffer(in));

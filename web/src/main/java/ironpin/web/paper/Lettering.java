@@ -108,8 +108,7 @@ public final class Lettering {
 
     private PDFont fontOf(String letter) throws IOException {
         for (Face face : Face.values()) {
-            // Which of the two that are one font is said by the letter, which of the others by what they hold.
-            if (face.compareTo(Face.DEVANAGARI) > 0 || face.isAskedForBy(letter)) {
+            if (face.mayHold(letter)) {
                 PDFont font = open.get(face);
                 if (font == null) {
                     font = face.open(document);
